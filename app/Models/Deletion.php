@@ -11,7 +11,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * The proof that a client was deleted with all her data.
+ * The proof that a client was deleted with all data.
  *
  * @property int                $id
  * @property int                $salon_id

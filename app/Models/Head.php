@@ -69,7 +69,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string                    $reminded_by nobody, mail or text
  * @property CarbonImmutable|null      $forget_on  the day from which the client is forgotten, unless heard of before
  * @property CarbonImmutable|null      $kept_on    somebody wished so, whenever the client was seen last
- * @property string|null               $household whoever lives or comes with her is called the same
+ * @property string|null               $household whoever lives or comes with the client is called the same
  * @property Salon                     $salon
  * @property Outlook|null              $outlook
  * @property Collection<int, ZonePart> $zoneParts

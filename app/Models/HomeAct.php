@@ -11,7 +11,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * Something a client said or did at home, as it came from her card.
+ * Something a client said or did at home, as it came from the client’s card.
  *
  * @property string          $head_id
  * @property string          $key

@@ -19,7 +19,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string $name
  * @property bool   $is_wash_day  its minutes come from the Basin
  * @property string|null $does  trim or take-down: its minutes come from what is to come of it
- * @property int    $minutes      usual, where the client has no past of her own
+ * @property int    $minutes      usual, where nothing is known of the client’s own
  * @property int    $price_cents
  * @property int|null $quarter_cents for each whole quarter of an hour beyond the usual minutes; null: minutes do not count
  * @property int|null $long_from_mm  up to which the price stands; null: length does not count

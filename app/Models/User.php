@@ -30,7 +30,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property int|null $second_counter the thirty seconds whose code was used last
  * @property list<string>|null $second_codes hashed, each good for one sign-in
  * @property User|null $holder
- * @property array<string, string>|null $units the unit she types each kind of measure in
+ * @property array<string, string>|null $units the unit in which each kind of measure is typed
  * @property string|null $language ISO 639-1 of the pages; null: as the browser asks for
  * @property bool   $hides_names on a screen that clients see, others are not named
  * @property Role   $role

@@ -31,7 +31,7 @@ return [
         'not-here' => ':name next, not here yet',
     ],
     'left-open' => 'The wash of :name on :day was not finished: nothing of it counts yet.', 'left-open-finish' => 'Finish it',
-    'call' => 'To call', 'short' => 'Running short today', 'short-of' => ':needed mL needed, :left mL left',
+    'call' => 'To call', 'short' => 'Running short', 'short-of' => ':needed mL needed, :left mL left',
     'short-none' => ':needed mL needed, none noted under Products',
     'due' => 'Due but not booked', 'due-none' => 'Everyone due this week is booked.',
     'due-now' => 'out of balance already',

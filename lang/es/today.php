@@ -31,7 +31,7 @@ return [
         'not-here' => 'después :name, aún no está',
     ],
     'left-open' => 'El lavado de :name del :day quedó sin terminar: aún no cuenta nada de él.', 'left-open-finish' => 'Terminarlo',
-    'call' => 'Llamar', 'short' => 'Hoy escasea', 'short-of' => 'hacen falta :needed mL, quedan :left mL',
+    'call' => 'Llamar', 'short' => 'Escasea', 'short-of' => 'hacen falta :needed mL, quedan :left mL',
     'short-none' => 'hacen falta :needed mL, ninguno anotado en Productos',
     'due' => 'Toca, sin cita', 'due-none' => 'Todos los que tocan esta semana tienen cita.',
     'due-now' => 'ya fuera de equilibrio',

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Products\ChosenBottle;
+use App\Bridge\WashDays\PlannedBottles;
 use App\Bridge\WashDays\WashDayBottles;
 use App\Models\Booking;
 use App\Models\BookingStatus;
@@ -55,7 +56,42 @@ it('says which kind the salon keeps none of, once it keeps any', function (): vo
     onTheShelf($this, 'Slip', 'conditioner', 'Aqua, Cetearyl Alcohol, Behentrimonium Chloride, Glycerin');
     $this->get("/clients/{$head->id}/wash")->assertSee('Not on the shelf: co-wash.')->assertSee('Slip, about')
         ->assertDontSee('Not on the shelf: rinse-out conditioner.');
+    foreach (['plan', 'wash'] as $page) {
+        $this->get("/clients/{$head->id}/{$page}")->assertSee('Not on the shelf: co-wash.');
+    }
 });
+
+it('says a patch test before what is new, where allergies are noted', function (
+    ?string $allergies,
+    string $ingredients,
+    bool $isSaid,
+): void {
+    $head = $this->aHead();
+    $head->update(['allergies' => $allergies]);
+    plannedAs($head, [['kind' => 'conditioner', 'minutes' => 3]]);
+    onTheShelf($this, 'Slip', 'conditioner', $ingredients);
+    $said = fn (): array => [
+        picked($head)['conditioner']['care'],
+        app(PlannedBottles::class)->inSalon(
+            $head->refresh(),
+            $head->planItems()->where('status', 'planned')->orderBy('date')->firstOrFail(),
+        )[0]['says'],
+    ];
+    $first = 'Patch test 48 h before the first use: Linalool.';
+    foreach ($said() as $words) {
+        $isSaid ? expect($words)->toContain($first) : expect($words)->not->toContain('Patch test');
+    }
+    $head->washDays()->orderByDesc('date')->firstOrFail()->steps()->create([
+        'position' => 9, 'kind' => 'conditioner', 'minutes' => 3, 'product' => 'Slip',
+    ]);
+    foreach ($said() as $words) {
+        expect($words)->not->toContain('Patch test');
+    }
+})->with([
+    'noted, and it can sensitise' => ['wool wax', 'Aqua, Cetearyl Alcohol, Behentrimonium Chloride, Linalool', true],
+    'noted, and it cannot' => ['wool wax', 'Aqua, Cetearyl Alcohol, Behentrimonium Chloride', false],
+    'none noted' => [null, 'Aqua, Cetearyl Alcohol, Behentrimonium Chloride, Linalool', false],
+]);
 
 it('takes strong protein for strong protein, and a mask without any after it', function (): void {
     $head = $this->aHead();

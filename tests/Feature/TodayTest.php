@@ -149,20 +149,20 @@ it('counts what the day takes from the shelf', function (): void {
     $booking->update(['is_wash_day' => true]);
     $item = $head->planItems()->where('status', 'planned')->firstOrFail();
     $item->forceFill(['date' => '2027-01-09', 'steps' => [['kind' => 'mask', 'minutes' => 20]]])->save();
-    $this->get('/today')->assertDontSee('Running short today');
+    $this->get('/today')->assertDontSee('Running short');
     $oil = ['name' => 'Small oil', 'kind' => 'oil', 'ingredients' => 'Coco-Caprylate', 'size_ml' => '50'];
     $this->post('/products', $oil);
-    $this->get('/today')->assertSee('Running short today')->assertSee('none noted under Products');
+    $this->get('/today')->assertSee('Running short')->assertSee('none noted under Products');
     $this->post('/products', ['name' => 'Last of a mask', 'size_ml' => '5', 'kind' => 'mask'] + $oil);
-    $this->get('/today')->assertSee('Running short today')->assertSee('5 mL left');
+    $this->get('/today')->assertSee('Running short')->assertSee('5 mL left');
     Product::query()->where('kind', 'mask')->update(['left_ml' => null]);
-    $this->get('/today')->assertDontSee('Running short today');
+    $this->get('/today')->assertDontSee('Running short');
     Product::query()->where('kind', 'mask')->update(['left_ml' => 5]);
     $this->post(
         '/products',
         ['name' => 'Barrel of mask', 'kind' => 'mask', 'ingredients' => 'Aqua, Cetyl Alcohol', 'size_ml' => '5000'],
     );
-    $this->get('/today')->assertDontSee('Running short today');
+    $this->get('/today')->assertDontSee('Running short');
 });
 
 it('knows leave', function (): void {

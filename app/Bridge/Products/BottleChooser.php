@@ -77,6 +77,7 @@ final readonly class BottleChooser
             $row['pumps'] ?? null,
             $row['cost_cents'] ?? null,
             ($row['verdict'] ?? '') === 'with-care' ? (string) ($row['reasons'][0]['says'] ?? '') : '',
+            $place === Place::Salon && $choice->taken?->isKnown === false ? $row['patch_test'] ?? '' : '',
             $row === null ? '' : $this->because($choice->because, $row['product']->name, $shelf),
             $row === null || $passed === '' ? '' : Words::say('bottles.passed', ['what' => $passed]),
             $row !== null || $passed === '' ? '' : Words::say('bottles.missing', ['what' => $passed]),

@@ -13,6 +13,8 @@ final readonly class ChosenBottle
     /**
      * @param float       $ml      for the whole head
      * @param string      $care    what is to be minded with it, empty where nothing is
+     * @param string      $patchTest that a patch test comes 48 h before it, on a client whose allergies are noted and who
+     *     was never washed with it; empty where none does
      * @param string      $because why it and not the next, empty where nothing told them apart
      * @param string      $passed  what was passed over and why, empty where nothing was
      * @param string      $missing that no bottle does it and why; empty where one does, or none of the kind is there
@@ -27,6 +29,7 @@ final readonly class ChosenBottle
         public ?string $pumps,
         public ?int $costCents,
         public string $care,
+        public string $patchTest,
         public string $because,
         public string $passed,
         public string $missing,
@@ -57,7 +60,7 @@ final readonly class ChosenBottle
             'ml' => $this->ml,
             'pumps' => $this->pumps,
             'cost_cents' => $this->costCents,
-            'care' => $this->care,
+            'care' => trim("{$this->care} {$this->patchTest}"),
             'because' => $this->because,
             'passed' => $this->passed,
             'left' => $this->product->left_ml,

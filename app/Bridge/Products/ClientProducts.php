@@ -19,7 +19,7 @@ use Nagomi\Core\Products\Dose;
  * @phpstan-type ProductChoice array{
  *     product: Product, verdict: string, reasons: list<array{verdict: string, says: string}>, dose: Dose,
  *     pumps: string|null, cost_cents: int|null, in_stock: bool, facts: BottleFacts,
- *     profile: BottleProfile, refusal: BottleMiss|null,
+ *     profile: BottleProfile, refusal: BottleMiss|null, patch_test: string,
  * }
  */
 final readonly class ClientProducts

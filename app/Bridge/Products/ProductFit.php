@@ -31,6 +31,7 @@ use Nagomi\Core\Products\SuitabilityVerdict;
 use Nagomi\Core\Treatments\BottleContents;
 use Nagomi\Core\Treatments\Calendar;
 use Nagomi\Core\Treatments\Content;
+use Nagomi\Core\Wording\Message;
 
 /**
  * What Products shows: each product as it really is, how much of it is left, and who must not have it.
@@ -227,7 +228,16 @@ final readonly class ProductFit
             'facts' => $this->facts($product, $reading, $profile->contents),
             'profile' => $profile,
             'refusal' => self::refusal($product, $reacted, $told['verdict']),
+            'patch_test' => self::patchTest($reading, $wearer),
         ];
+    }
+
+    /** @return string what is known to sensitise, where allergies are noted; empty where nothing is, or none are */
+    private static function patchTest(ProductAnalysis $reading, SuitabilityContext $wearer): string
+    {
+        return $wearer->allergies->isEmpty() || ! $reading->has('sensitiser')
+            ? ''
+            : Said::of(Message::of('suitability.patch-test', names: $reading->loads['sensitiser']->from ?? []));
     }
 
     private static function refusal(Product $product, bool $reacted, SuitabilityVerdict $verdict): ?BottleMiss

@@ -36,7 +36,7 @@ final readonly class PlannedBottles
      * @param Collection<int, PlanItem> $planned of this client
      *
      * @return array<int, array<int, array{says: string, missing: bool}>> by id of the item and place of the step; steps
-     *     that take no bottle, and those of which no bottle is there, are left out
+     *     that take no bottle are left out, and where nobody keeps any; missing: there is one of the kind, and none does it
      */
     public function of(Head $head, Collection $planned): array
     {
@@ -84,16 +84,20 @@ final readonly class PlannedBottles
     {
         if ($bottle->product !== null) {
             return [
-                'says' => rtrim(Words::say("bottles.takes.{$place->value}", [
-                    'name' => $bottle->product->name, 'ml' => $bottle->ml,
-                ]) . " {$bottle->because}"),
+                'says' => implode(' ', array_filter([
+                    Words::say("bottles.takes.{$place->value}", [
+                        'name' => $bottle->product->name, 'ml' => $bottle->ml,
+                    ]),
+                    $bottle->patchTest,
+                    $bottle->because,
+                ])),
                 'missing' => false,
             ];
         }
 
-        return $bottle->missing === '' ? null : [
-            'says' => trim("{$bottle->missing} {$this->bottleChanges->nearest($head, $bottle, $day)}"),
-            'missing' => true,
+        return $bottle->lacks() === '' ? null : [
+            'says' => trim("{$bottle->lacks()} {$this->bottleChanges->nearest($head, $bottle, $day)}"),
+            'missing' => $bottle->missing !== '',
         ];
     }
 }

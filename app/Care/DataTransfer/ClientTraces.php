@@ -116,7 +116,7 @@ final readonly class ClientTraces
         }
     }
 
-    /** @return list<string> paths of her pictures */
+    /** @return list<string> paths of the client’s pictures */
     public function files(Head $head): array
     {
         /** @var list<string> */

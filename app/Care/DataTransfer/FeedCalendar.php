@@ -141,7 +141,7 @@ final readonly class FeedCalendar
     /**
      * @param Collection<int, Booking> $bookings
      *
-     * @return Collection<int, PlanItem> wash days at home; what falls on a day she is booked for is done in the salon
+     * @return Collection<int, PlanItem> wash days at home; what falls on a booked day is done in the salon
      */
     private function planned(string $headId, Collection $bookings): Collection
     {

@@ -203,7 +203,7 @@ final class HairTestsRequest extends FormRequest
         return $skipped;
     }
 
-    /** @return array<string, string> the unit she types each kind of measure in */
+    /** @return array<string, string> the unit in which each kind of measure is typed */
     public function units(): array
     {
         return array_map(fn (Unit $unit): string => $unit->value, TestEntries::units($this->input('unit')));

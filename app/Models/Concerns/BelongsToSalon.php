@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\Auth;
 
 /**
- * Rows that belong to one salon. Whoever is signed in sees her own salon's rows only, whatever the query;
+ * Rows that belong to one salon. Whoever is signed in sees their own salon's rows only, whatever the query;
  * policies check the same once more.
  */
 trait BelongsToSalon

@@ -15,7 +15,7 @@ use Nagomi\Core\Treatments\WashDay;
 
 /**
  * How much of what grew was kept: retained length = grown − trimmed − broken off. Growth is the client's own and is not
- * measured; it is taken from her curl (Loussouarn, Br J Dermatol 2001; from memory) with its doubt, and what was not
+ * measured; it is taken from the curl (Loussouarn, Br J Dermatol 2001; from memory) with its doubt, and what was not
  * kept
  * nor cut is what broke off.
  */

@@ -9,12 +9,10 @@ use Nagomi\Core\Readings\Sign;
 use Nagomi\Core\Statistics\Cholesky;
 
 /**
- * Estimates, over a whole salon and for one sign, how far each stylist reads above the others: from how far her
- * readings lay from
- * what was expected of the heads, and from readings of one head that two of them took on one day, whose difference says
- * more, since
- * the head itself drops out of it. Each bias is N(0, (0.3 · noise)²) before anything was read; the salon's own mean is
- * nobody's bias.
+ * Estimates, over a whole salon and for one sign, how far each stylist reads above the others: from how far the
+ * readings lay from what was expected of the heads, and from readings of one head that two of them took on one day,
+ * whose difference says more, since the head itself drops out of it. Each bias is N(0, (0.3 · noise)²) before anything
+ * was read; the salon's own mean is nobody's bias.
  */
 final class StylistBiasEstimator
 {

@@ -82,7 +82,7 @@ final readonly class WashDayParameters
     /** @var array<string, float> spread of the logarithm of a time */
     public array $spread;
 
-    /** wash days of her own that weigh as much as the usual */
+    /** wash days of the client that weigh as much as the usual */
     public float $usualWeighs;
 
     /** @var array<string, float> minutes until dry, by how it is dried; air is learned, and starts from porosity */
@@ -100,7 +100,7 @@ final readonly class WashDayParameters
     /** @var array<string, float> minutes to style one section, by method */
     public array $styleMinutesASection;
 
-    /** @var array<string, int> days a protective style stays in, unless her own is set */
+    /** @var array<string, int> days a protective style stays in, unless the client’s own is set */
     public array $protectiveDays;
 
     /** @var array<string, float> minutes to take a protective style down in time, and more for each week beyond */

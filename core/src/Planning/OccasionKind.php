@@ -10,7 +10,7 @@ enum OccasionKind: string
     /** A day on which the hair is to be at its best. */
     case BestDay = 'best-day';
 
-    /** Days on which she swims. */
+    /** Days with a swim. */
     case Swimming = 'swimming';
 
     /** A colour or another chemical service, done by the licensed. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nagomi\Core\Products;
 
-/** What a client must not have, as written down in her own words, held against the names of ingredients. */
+/** What a client must not have, as written down in the client’s own words, held against the names of ingredients. */
 final readonly class Allergies
 {
     /** @param list<list<string>> $phrases words of each that ingredients are called by */

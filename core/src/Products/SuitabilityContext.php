@@ -9,12 +9,10 @@ use Nagomi\Core\Head\Head;
 /** All that a product must suit: the head, what the skin must not have, whether care is due, and the air. */
 final readonly class SuitabilityContext
 {
-    /** Indoors it is about so warm; the dew point follows from the humidity of the day. */
-
     /**
      * @param bool       $careful         a child, in pregnancy or with asthma
      * @param bool       $isChild         under twelve: some things never
-     * @param float|null $dewPointCelsius of the air she goes out into; null where it is not known
+     * @param float|null $dewPointCelsius of the air the client goes out into; null where it is not known
      */
     public function __construct(
         public Head $head,

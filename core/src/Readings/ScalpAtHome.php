@@ -8,8 +8,8 @@ use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Wording\Message;
 
 /**
- * The scalp as its owner feels it: itch, oil and soreness 0 to 10. She sees neither flakes by zone nor redness; those
- * are for the chair.
+ * The scalp as its owner feels it: itch, oil and soreness 0 to 10. Neither flakes by zone nor redness can be seen there;
+ * those are for the chair.
  */
 final readonly class ScalpAtHome implements Test
 {

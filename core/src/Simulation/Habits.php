@@ -6,7 +6,7 @@ namespace Nagomi\Core\Simulation;
 
 use Nagomi\Core\Treatments\CleanseKind;
 
-/** What a client and her stylist did by habit, before anybody planned it. */
+/** What a client and the stylist did by habit, before anybody planned it. */
 final readonly class Habits
 {
     /**

@@ -38,7 +38,7 @@ final readonly class SimulatedHistory
 
     /**
      * @param string                 $key makes the ids of this history's entries its own
-     * @param non-empty-list<string> $by  who reads; as often as she stands there
+     * @param non-empty-list<string> $by  who reads; as often as the name stands there
      * @param array<string, float>   $air a weather station's daily humidity in %, by day of the year; [] for none
      * @param DateTimeImmutable|null $grown the day on which the hair is as long as the head says; null: at the end
      */

@@ -19,7 +19,7 @@ use Nagomi\Core\Treatments\CleanseKind;
 use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\StepKind;
 
-/** A client drawn at random: her head, her water and air, what she is used to, and how well it is written down. */
+/** A client drawn at random: head, water and air, what is usual, and how well it is written down. */
 final readonly class VirtualClient
 {
     private const VISIT_EVERY_DAYS = 14.0;
@@ -111,7 +111,7 @@ final readonly class VirtualClient
         );
     }
 
-    /** What the air around her holds on a day: her usual, and the swing of the weather about it; in %. */
+    /** What the air around holds on a day: the usual, and the swing of the weather about it; in %. */
     public function humidityOn(DateTimeImmutable $day): float
     {
         $mean = array_sum($this->air) / count($this->air);
@@ -120,7 +120,7 @@ final readonly class VirtualClient
     }
 
     /**
-     * A swim now and then, where she does at all.
+     * A swim now and then, where there is any at all.
      *
      * @return list<Step>
      */
@@ -132,7 +132,7 @@ final readonly class VirtualClient
     }
 
     /**
-     * What she is used to doing on her nth wash day.
+     * What is usual on the nth wash day.
      *
      * @return list<Step>
      */
@@ -154,7 +154,7 @@ final readonly class VirtualClient
         ]));
     }
 
-    /** Days until she comes again. */
+    /** Days until the next visit. */
     public function nextVisit(): int
     {
         $days = max(4, $this->asRegularly(
@@ -164,7 +164,7 @@ final readonly class VirtualClient
         return $this->chance->happens(self::VISIT_MISSED) ? 2 * $days : $days;
     }
 
-    /** Days until she washes again. */
+    /** Days until the next wash. */
     public function nextWash(): int
     {
         return max(3, $this->asRegularly($this->head->washEveryDays + $this->chance->between(-1, 2)));

@@ -18,7 +18,7 @@ use Nagomi\Core\Treatments\Step;
 use Nagomi\Core\Treatments\WashDay;
 use RuntimeException;
 
-/** A virtual client's months by her own habits: what was true each day, and what the record holds of it. */
+/** A virtual client's months by habit: what was true each day, and what the record holds of it. */
 final readonly class SimulatedLife
 {
     /**
