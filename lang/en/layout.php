@@ -15,6 +15,10 @@ return [
         'products' => 'Products for this hair', 'style' => 'Style', 'trials' => 'Trials', 'erase' => 'Take away or delete',
     ],
     'sign-out' => 'Sign out', 'undo' => 'Undo',
+    'hand-over' => [
+        'copy' => 'Copy', 'copied' => 'Copied.', 'by-hand' => 'Selected: copy it with the keys or the menu of this device.',
+        'send' => 'Send', 'scan' => 'Show it to a phone',
+    ],
     'errors' => [
         'nothing-saved' => 'Nothing was saved yet.',
         'look' => '{1} One thing needs another look:|[2,*] :count things need another look:',

@@ -137,6 +137,7 @@ return [
         'until' => 'Lo que :name hace en casa hasta el :when.', 'open' => 'Lo que :name hace en casa en las próximas semanas; sin cita todavía.', 'pdf' => 'En PDF',
         'link' => 'Enlace para clientes', 'link-why' => 'Quien tiene el enlace puede abrir esta tarjeta y marcar lo que ha hecho, nada más. Caduca solo, o anúlalo.',
         'opened' => 'Se abre hasta el :day, abierto', 'unopened' => 'Se abre hasta el :day, sin abrir', 'link-label' => 'Enlace a la rutina en casa',
+        'scan' => 'Se abre con la cámara de un teléfono: ponlo delante.', 'scan-picture' => 'Código QR del enlace',
         'withdraw' => 'Anular', 'for' => 'Se abre durante', 'days' => 'días', 'make' => 'Hacer un enlace', 'language' => 'Se lee en :language.',
         'calendar' => 'Enlace privado de calendario', 'calendar-why' => 'Un enlace privado muestra citas y lavados en el calendario propio.',
         'make-calendar' => 'Hacer una dirección', 'new-calendar' => 'Una dirección nueva',

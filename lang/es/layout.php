@@ -15,6 +15,10 @@ return [
         'products' => 'Productos para este pelo', 'style' => 'Peinado', 'trials' => 'Ensayos', 'erase' => 'Llevarse o borrar',
     ],
     'sign-out' => 'Salir', 'undo' => 'Deshacer',
+    'hand-over' => [
+        'copy' => 'Copiar', 'copied' => 'Copiado.', 'by-hand' => 'Está seleccionado: cópialo con las teclas o el menú de este dispositivo.',
+        'send' => 'Enviar', 'scan' => 'Mostrarlo a un teléfono',
+    ],
     'errors' => [
         'nothing-saved' => 'Aún no se ha guardado nada.',
         'look' => '{1} Hay que mirar otra vez una cosa:|[2,*] Hay que mirar otra vez :count cosas:',

@@ -8,6 +8,7 @@ declare(strict_types=1);
  * at all.
  */
 
+use Symfony\Component\Process\Process;
 use Tests\Browser\Support\Browser;
 
 /** A link to the card of a head, as the stylist makes it. */
@@ -20,6 +21,30 @@ function cardOf(Browser $browser, string $name): string
 
     return "{$parts['path']}?{$parts['query']}";
 }
+
+it('is opened by the camera of a phone', function (): void {
+    $desk = Browser::open();
+    $seen = sys_get_temp_dir() . '/scan-' . bin2hex(random_bytes(6)) . '.png';
+    try {
+        $path = cardOf($desk, 'Noor');
+        // Read by a reader that has nothing to do with what drew it, once the page has stopped scrolling to it.
+        $read = '';
+        $desk->await(function () use ($desk, $seen, &$read): bool {
+            $desk->find('#scan')->takeElementScreenshot($seen);
+            $reader = new Process(['zbarimg', '--quiet', '--raw', $seen]);
+            $reader->run();
+            $read = trim($reader->getOutput());
+
+            return $read !== '';
+        });
+        expect($read)->toBe('http://127.0.0.1:' . parse_url((string) getenv('NAGOMI_URL'), PHP_URL_PORT) . $path);
+        $said = ['Copied.', 'Selected: copy it with the keys or the menu of this device.'];
+        $desk->tap('[data-copy]')->await(fn (): bool => in_array($desk->text('[data-handed]'), $said, true));
+    } finally {
+        $desk->close();
+        @unlink($seen);
+    }
+});
 
 it('is ticked without a network and comes back into the book', function (): void {
     $desk = Browser::open();

@@ -34,7 +34,7 @@ function aKeyFor(FeatureTestCase $test, array $with = [], string $act = 'one'): 
     ], ['X-Act-Key' => $act])->assertRedirect('/salon/connections')->assertSessionHasNoErrors();
     $page = (string) $test->get('/salon/connections')->assertOk()->getContent();
 
-    return preg_match('/id="new-key" value="([^"]+)"/', $page, $found) === 1 ? html_entity_decode($found[1]) : '';
+    return preg_match('/id="new-key" [^>]*value="([^"]+)"/', $page, $found) === 1 ? html_entity_decode($found[1]) : '';
 }
 
 it('makes a key that is shown once, works, and stands nowhere', function (): void {

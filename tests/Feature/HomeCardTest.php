@@ -11,6 +11,7 @@ use App\Models\Style;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
 use Tests\Feature\FeatureTestCase;
 
 /** A link to the head's card, made as the stylist makes it; afterwards nobody is signed in. */
@@ -118,6 +119,26 @@ it('runs out by itself and can be withdrawn', function (): void {
     foreach (['0', '366', 'long', ''] as $days) {
         $this->post("/clients/{$head->id}/home-routine/links", ['days' => $days])->assertSessionHasErrors('days');
     }
+});
+
+it('holds the picture of an open link of this client before a phone, and of no other', function (): void {
+    $head = $this->aHead();
+    $link = linkOf($this, $head);
+    $others = linkOf($this, $this->aHead('overdone-with-protein'));
+    $this->actingAs($this->stylist);
+    $page = fn (string $scan): TestResponse => $this->get("/clients/{$head->id}/home-routine?scan={$scan}")->assertOk();
+    $picture = 'class="scan-picture"';
+    $page($link->id)->assertSee($picture, false)->assertDontSee('Show it to a phone');
+    foreach (['', 'nothing', $others->id] as $scan) {
+        $page($scan)->assertDontSee($picture, false)->assertSee('Show it to a phone');
+    }
+    $this->get("/clients/{$head->id}/home-routine?scan[]={$link->id}")->assertDontSee($picture, false);
+    $this->delete("/clients/{$head->id}/home-routine/links/{$link->id}");
+    $page($link->id)->assertDontSee($picture, false);
+    $this->post("/clients/{$head->id}/home-routine/links", ['days' => '3']);
+    $new = HomeLink::query()->where('head_id', $head->id)->latest('id')->firstOrFail();
+    $this->followingRedirects()->post("/clients/{$head->id}/home-routine/links", ['days' => '4'])
+        ->assertSee($picture, false)->assertSee("scan={$new->id}", false);
 });
 
 it('tells whoever guesses at links to wait', function (): void {

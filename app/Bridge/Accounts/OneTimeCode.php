@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bridge\Accounts;
 
-use BaconQrCode\Renderer\Image\SvgImageBackEnd;
-use BaconQrCode\Renderer\ImageRenderer;
-use BaconQrCode\Renderer\RendererStyle\RendererStyle;
-use BaconQrCode\Writer;
 use Base32\Base32;
 use Carbon\CarbonImmutable;
 use Otp\Otp;
@@ -24,8 +20,6 @@ final readonly class OneTimeCode
 
     /** A clock may be one step off, RFC 6238, 5.2. */
     private const STEPS_OFF = 1;
-
-    private const PICTURE_PIXELS = 220;
 
     /** @return string Base32 */
     public function secret(): string
@@ -64,14 +58,5 @@ final readonly class OneTimeCode
         return 'otpauth://totp/' . rawurlencode("Nagomi:{$whose}") . '?' . http_build_query([
             'secret' => $secret, 'issuer' => 'Nagomi', 'digits' => self::DIGITS, 'period' => self::SECONDS,
         ]);
-    }
-
-    /** @return string SVG, to be held before a phone's camera */
-    public function picture(#[SensitiveParameter] string $address): string
-    {
-        $svg = (new Writer(new ImageRenderer(new RendererStyle(self::PICTURE_PIXELS), new SvgImageBackEnd())))
-            ->writeString($address);
-
-        return substr($svg, (int) strpos($svg, '<svg'));
     }
 }

@@ -26,11 +26,11 @@ final class HomeRoutineController extends Controller
     ) {
     }
 
-    public function show(Head $head): View
+    public function show(Request $request, Head $head): View
     {
         return view(
             'home-routine.show',
-            $this->homeRoutineScreen->of($head),
+            $this->homeRoutineScreen->of($head, $request->string('scan')->value()),
         )->with($this->homeRoutines->of($head)->toArray());
     }
 
@@ -58,10 +58,9 @@ final class HomeRoutineController extends Controller
         $link->salon_id = $head->salon_id;
         $link->save();
 
-        return redirect()->route('clients.home-routine', $head)->with(
-            'said',
-            Words::say('said.home-routine.store-2'),
-        );
+        return redirect()->route('clients.home-routine', [$head, 'scan' => $link->id])
+            ->withFragment('scan')
+            ->with('said', Words::say('said.home-routine.store-2'));
     }
 
     public function withdraw(Head $head, HomeLink $link): RedirectResponse

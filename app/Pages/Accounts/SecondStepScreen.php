@@ -6,13 +6,14 @@ namespace App\Pages\Accounts;
 
 use App\Bridge\Accounts\OneTimeCode;
 use App\Models\User;
+use App\Pages\Shared\ScanPicture;
 
 /** Sets up the second step of signing in. */
 final readonly class SecondStepScreen
 {
     private const GROUP = 4;
 
-    public function __construct(private OneTimeCode $oneTimeCode)
+    public function __construct(private OneTimeCode $oneTimeCode, private ScanPicture $scanPicture)
     {
     }
 
@@ -26,7 +27,7 @@ final readonly class SecondStepScreen
             since: $account->second_since?->setTimezone($user->salon->timezone),
             picture: $secret === ''
                 ? ''
-                : $this->oneTimeCode->picture($this->oneTimeCode->address($secret, $user->address())),
+                : $this->scanPicture->of($this->oneTimeCode->address($secret, $user->address())),
             secret: implode(' ', str_split($secret, self::GROUP)),
             codes: array_values(array_filter($codes, is_string(...))),
             left: count($account->second_codes ?? []),

@@ -49,6 +49,11 @@ if (singleKeys) {
     singleKeys.addEventListener('change', () => setSingleKeys(singleKeys.checked));
 }
 
+const handed = document.querySelectorAll('.handed-link');
+if (handed.length > 0) {
+    import('./parts/handed-link.js').then(({ handOverAll }) => handOverAll(handed));
+}
+
 document.addEventListener('keydown', (event) => {
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k' && sheet) {
         event.preventDefault();

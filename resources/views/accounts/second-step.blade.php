@@ -13,7 +13,7 @@
             <section class="card" aria-labelledby="camera">
                 <h2 id="camera">{{ __('people.second.camera') }}</h2>
                 <p class="how">{{ __('people.second.camera-how') }}</p>
-                <div class="second-picture" role="img" aria-label="{{ __('people.second.picture') }}">{!! $picture !!}</div>
+                <div class="scan-picture" role="img" aria-label="{{ __('people.second.picture') }}">{!! $picture !!}</div>
                 <details><summary>{{ __('people.second.by-hand') }}</summary><p><code>{{ $secret }}</code></p></details>
             </section>
             <form method="post" action="{{ route('account.second-step.confirm') }}" novalidate class="intake"><x-act/>

@@ -17,7 +17,9 @@
             <h2>{{ __('home-routine.salon.link') }}</h2>
             <p class="how">{{ __('home-routine.salon.link-why') }}</p>
             @foreach ($links as $link)
-                <div class="set-day"><label class="grow">{{ __($link->opened_at ? 'home-routine.salon.opened' : 'home-routine.salon.unopened', ['day' => $dated($link->expires_at->setTimezone($salon->timezone), 'j M Y')]) }}<input class="input" readonly value="{{ url($link->path()) }}" aria-label="{{ __('home-routine.salon.link-label') }}"></label>
+                <div class="set-day"><div class="grow"><p>{{ __($link->opened_at ? 'home-routine.salon.opened' : 'home-routine.salon.unopened', ['day' => $dated($link->expires_at->setTimezone($salon->timezone), 'j M Y')]) }}</p>
+                    <x-handed-link :address="url($link->path())" :label="__('home-routine.salon.link-label')" :scan="$link->id === ($scanned['id'] ?? '') ? null : route('clients.home-routine', [$head, 'scan' => $link->id]) . '#scan'"/>
+                    @if ($link->id === ($scanned['id'] ?? ''))<figure class="scan" id="scan"><div class="scan-picture" role="img" aria-label="{{ __('home-routine.salon.scan-picture') }}">{!! $scanned['svg'] !!}</div><figcaption>{{ __('home-routine.salon.scan') }}</figcaption></figure>@endif</div>
                     <form method="post" action="{{ route('clients.home-routine.withdraw', [$head, $link]) }}"><x-act/> @method('delete')<button class="button">{{ __('home-routine.salon.withdraw') }}</button></form></div>
             @endforeach
             <form method="post" action="{{ route('clients.home-routine.link', $head) }}" class="asks" novalidate><x-act/>
@@ -30,7 +32,7 @@
             </section>
             <section class="card">
             <h2>{{ __('home-routine.salon.calendar') }}</h2>
-            @if ($feed)<input class="input" readonly value="{{ url($feed->path()) }}" aria-label="{{ __('home-routine.salon.calendar') }}"><p class="reason">{{ __('salon.messages.ends', ['day' => $dated($feed->expires_at->setTimezone($head->salon->timezone)), 'days' => $feed::UNFETCHED_DAYS]) }}</p>@else<p class="how">{{ __('home-routine.salon.calendar-why') }}</p>@endif
+            @if ($feed)<x-handed-link :address="url($feed->path())" :label="__('home-routine.salon.calendar')"/><p class="reason">{{ __('salon.messages.ends', ['day' => $dated($feed->expires_at->setTimezone($head->salon->timezone)), 'days' => $feed::UNFETCHED_DAYS]) }}</p>@else<p class="how">{{ __('home-routine.salon.calendar-why') }}</p>@endif
             <div class="objects"><form method="post" action="{{ route('clients.home-routine.calendar', $head) }}"><x-act/><button class="button">{{ __($feed ? 'home-routine.salon.new-calendar' : 'home-routine.salon.make-calendar') }}</button></form>
                 @if ($feed)<form method="post" action="{{ route('clients.home-routine.calendar.drop', $head) }}"><x-act/> @method('delete')<button class="button">{{ __('home-routine.salon.withdraw') }}</button></form>@endif</div>
             </section>

@@ -4,7 +4,7 @@
     @if ($newIs)
         <section class="card once" aria-labelledby="new">
             <h2 id="new">{{ __("connections.new.{$newIs}") }}</h2>
-            <div class="field"><label class="label" for="new-key">{{ __($newIs === 'token' ? 'connections.new.once' : 'connections.new.once-secret') }}</label><input class="input" id="new-key" value="{{ $newKey }}" readonly></div>
+            <div class="field"><label class="label" for="new-key">{{ __($newIs === 'token' ? 'connections.new.once' : 'connections.new.once-secret') }}</label><x-handed-link id="new-key" :address="$newKey" :label="__($newIs === 'token' ? 'connections.new.once' : 'connections.new.once-secret')" :sends="false"/></div>
         </section>
     @endif
     <section class="card" aria-labelledby="programs">

@@ -25,7 +25,7 @@
             <h2>{{ __('salon.messages.calendar') }}</h2>
             @if ($feed)
                 <p class="how">{{ __('salon.messages.calendar-how') }}</p>
-                <input class="input" readonly value="{{ url($feed->path()) }}" aria-label="{{ __('salon.messages.calendar-address') }}">
+                <x-handed-link :address="url($feed->path())" :label="__('salon.messages.calendar-address')"/>
                 <p class="reason">{{ $feed->fetched_at ? __('salon.messages.fetched', ['when' => $dated($feed->fetched_at->setTimezone($salon->timezone), 'j M G:i')]) : __('salon.messages.not-fetched') }}. {{ __('salon.messages.ends', ['day' => $dated($feed->expires_at->setTimezone($salon->timezone)), 'days' => $feed::UNFETCHED_DAYS]) }}</p>
             @else<p class="how">{{ __('salon.messages.calendar-why') }}</p>@endif
             <div class="objects"><form method="post" action="{{ route('salon.calendar') }}"><x-act/><button class="button">{{ __($feed ? 'salon.messages.new-address' : 'salon.messages.make-address') }}</button></form>

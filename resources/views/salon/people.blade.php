@@ -12,7 +12,7 @@
                     @if ($leads && ! $person->left_at)<details><summary>{{ __('people.be') }}<span class="is-sr-only">: {{ $person->name }}</span></summary>
                         <form method="post" action="{{ route('salon.people.role', $person) }}" ><x-act/> @method('put')<div class="objects">@foreach ($roles as $role)<button class="button" name="role" value="{{ $role }}" @if ($role === $person->role->value) aria-pressed="true" disabled @endif>{{ __("people.role.{$role}") }}</button>@endforeach</div></form></details>@endif
                     @if ($leads) @can('part', $person)
-                        @if ($passwordOf === $person->id)<div class="field"><label class="label" for="password-link">{{ __('people.password-link', ['name' => $person->name]) }}</label><input class="input" id="password-link" value="{{ $passwordLink }}" readonly></div>
+                        @if ($passwordOf === $person->id)<div class="field"><label class="label" for="password-link">{{ __('people.password-link', ['name' => $person->name]) }}</label><x-handed-link id="password-link" :address="$passwordLink" :label="__('people.password-link', ['name' => $person->name])"/></div>
                         @elseif (! $person->left_at) @unless (in_array($person->id, $elsewhere, true))<a class="button" href="{{ route('salon.people', ['password-of' => $person->id]) }}">{{ __('people.forgot') }}<span class="is-sr-only">: {{ $person->name }}</span></a>
                         @if ($person->hasSecondStep())<details><summary>{{ __('people.second.lost') }}<span class="is-sr-only">: {{ $person->name }}</span></summary><form method="post" action="{{ route('salon.people.second-step', $person) }}"><x-act/> @method('delete')<p class="reason">{{ __('people.second.lost-why') }}</p><button class="button">{{ __('people.second.turn-off') }}</button></form></details>@endif
                         @else<span class="reason">{{ __('people.elsewhere-too') }}</span>@endunless @endif
@@ -25,7 +25,7 @@
             @foreach ($invited as $one)
                 <li>
                     <p><strong>{{ $one->name }}</strong> <span class="tag-look">{{ $one->isOpen() ? __('people.asked', ['day' => $dated($one->expires_at, 'j M')]) : __('people.ran-out') }}</span> <span class="reason">{{ $one->email }}</span></p>
-                    @if ($one->isOpen())<div class="field"><label class="label" for="link-{{ $one->id }}">{{ __('people.link', ['name' => $one->name]) }}</label><input class="input" id="link-{{ $one->id }}" value="{{ $one->link() }}" readonly></div>@endif
+                    @if ($one->isOpen())<div class="field"><label class="label" for="link-{{ $one->id }}">{{ __('people.link', ['name' => $one->name]) }}</label><x-handed-link :id="'link-' . $one->id" :address="$one->link()" :label="__('people.link', ['name' => $one->name])"/></div>@endif
                     <form method="post" action="{{ route('salon.invitations.withdraw', $one) }}"><x-act/> @method('delete')<button class="button">{{ __('people.withdraw') }}<span class="is-sr-only">: {{ $one->name }}</span></button></form>
                 </li>
             @endforeach
