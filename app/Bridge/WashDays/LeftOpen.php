@@ -18,7 +18,7 @@ use Illuminate\Support\Collection;
 final class LeftOpen
 {
     /** Nobody tapped for so long: whoever washes past midnight does. */
-    private const QUIET_HOURS = 3;
+    public const QUIET_HOURS = 3;
 
     /** @return Collection<int, WashSession> with their heads, the earliest first */
     public static function of(Salon $salon): Collection

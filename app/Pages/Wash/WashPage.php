@@ -13,11 +13,13 @@ final readonly class WashPage extends Page
 {
     /**
      * @param array<string, mixed> $told
+     * @param int $quietHours of one of an earlier day after which nobody goes on with it
      */
     public function __construct(
         public Head $head,
         public WashSession $washSession,
         public array $told,
+        public int $quietHours,
     ) {
     }
 }

@@ -70,7 +70,12 @@ final readonly class WashScreen
 
     public function run(Head $head, WashSession $washSession): WashPage
     {
-        return new WashPage(head: $head, washSession: $washSession, told: $this->told($washSession));
+        return new WashPage(
+            head: $head,
+            washSession: $washSession,
+            told: $this->told($washSession),
+            quietHours: LeftOpen::QUIET_HOURS,
+        );
     }
 
     public function isLeftOpen(WashSession $washSession): bool

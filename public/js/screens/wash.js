@@ -9,6 +9,7 @@ import { words } from '../shared/words.js';
 import { headSections } from './parts/head-sections.js';
 import { bottleOf, mlOf, showOthers } from './parts/wash-bottle.js';
 import { composer } from './parts/wash-composer.js';
+import { isLeft } from './parts/wash-left.js';
 import { before, due, isPaused, restedMs, timers } from './parts/wash-machine.js';
 import { showNotes } from './parts/wash-notes.js';
 import { afterSending, tapsAnew, washSession } from './parts/wash-session.js';
@@ -85,11 +86,21 @@ const sectionMapOf = (step, done) => {
     } });
 };
 
+const openedMs = salonNow();
+let isLeaving = false;
+const leave = (nowMs) => {
+    if (!isLeaving && navigator.onLine && isLeft({ zone: root.dataset.zone, openedMs, lastMs: shown.fromMs, nowMs, quietHours: Number(root.dataset.quietHours) })) {
+        isLeaving = true;
+        location.reload();
+    }
+};
+
 const tick = () => {
     const now = state();
     const step = planned(due(now));
     const day = stepsOf(plan, now);
     const nowMs = salonNow();
+    leave(nowMs);
     const running = timers(day, now, nowMs);
     const seconds = (nowMs - shown.fromMs - restedMs(now, shown.fromMs, nowMs)) / 1000;
     showFinish(find, { day, state: now, seconds, running, nowMs, zone: root.dataset.zone, beganMs: Date.parse(root.dataset.began) });

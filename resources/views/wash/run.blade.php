@@ -7,7 +7,7 @@
             @include('wash.ends', ['doubtful' => session('doubtful', []), 'open' => session('untapped', [])])
         </form>
     @endif
-    <div class="basin" data-keeps data-wash="{{ $washSession->id }}" data-of="{{ $called($head->name) }}" data-began="{{ $washSession->began()->format('c') }}" data-zone="{{ $head->salon->timezone }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
+    <div class="basin" data-keeps data-wash="{{ $washSession->id }}" data-of="{{ $called($head->name) }}" data-began="{{ $washSession->began()->format('c') }}" data-zone="{{ $head->salon->timezone }}" data-quiet-hours="{{ $quietHours }}" data-acts="{{ route('clients.wash.acts', [$head, $washSession]) }}"
          data-plan="{{ json_encode($saidWithin($washSession->plan), JSON_THROW_ON_ERROR) }}" data-told="{{ json_encode($told, JSON_THROW_ON_ERROR) }}">
         <header class="basin-top">
             <p class="basin-of">{{ strtok($called($head->name), ' ') }}</p>
