@@ -74,7 +74,7 @@ final readonly class HeldBack
     {
         $told = array_map(static fn (Rule $rule): Message => Message::of(
             'planning.held-back.rule',
-            says: RuleWords::sentence($rule, $standing->limits()),
+            says: RuleWords::inTheWay($rule, $standing),
             frees: RuleWords::frees($rule),
         ), $rules);
 

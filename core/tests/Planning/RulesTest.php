@@ -8,15 +8,18 @@ declare(strict_types=1);
 use Nagomi\Core\Head\Head;
 use Nagomi\Core\Head\Method;
 use Nagomi\Core\Head\StylingLoad;
+use Nagomi\Core\Parameters\Parameters;
 use Nagomi\Core\Planning\HairThen;
 use Nagomi\Core\Planning\Occasion;
 use Nagomi\Core\Planning\OccasionKind;
 use Nagomi\Core\Planning\PlanTerms;
 use Nagomi\Core\Planning\ProteinEvidence;
 use Nagomi\Core\Planning\RuleContext;
+use Nagomi\Core\Planning\Rules\ProteinByEvidence;
 use Nagomi\Core\Planning\Rules\Rule;
 use Nagomi\Core\Planning\Rules\RuleCatalogue;
 use Nagomi\Core\Planning\Rules\RuleWords;
+use Nagomi\Core\Planning\Rules\StrongProteinApart;
 use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Tests\Support\English;
 use Nagomi\Core\Tests\Support\Make;
@@ -261,6 +264,28 @@ it('says of every rule what would free it', function (): void {
     }
     expect(count(RuleCatalogue::rules()))->toBe(33);
 });
+
+it('says which of the things that protein by signs asks for is wanting', function (PlanTerms $terms, string $says): void {
+    $said = RuleWords::inTheWay(new ProteinByEvidence(), new RuleContext(sureHead(), 0, terms: $terms));
+    expect(English::say($said))->toBe($says)
+        // What asks for one thing says that one.
+        ->and(English::say(RuleWords::inTheWay(new StrongProteinApart(), new RuleContext(sureHead(), 0))))
+        ->toBe(English::say(RuleWords::sentence(new StrongProteinApart(), Parameters::shipped()->planning)));
+})->with([
+    'nobody tested' => [
+        fn (): PlanTerms => knowing(recent: false, stiff: true),
+        'Protein goes by signs, and the hair was not tested within 42 days.',
+    ],
+    'stiff' => [
+        fn (): PlanTerms => knowing(stiff: true),
+        'Protein goes by signs, and the hair felt stiff when it was last tested.',
+    ],
+    'not due' => [
+        fn (): PlanTerms => knowing(),
+        'Protein goes by signs: it waits until it would be low in 28 days with at least 30 % probability '
+            . '(strong: 50 %).',
+    ],
+]);
 
 /** Evidence for protein as terms of the plan. */
 function knowing(

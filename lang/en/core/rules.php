@@ -87,6 +87,9 @@ return [
     ],
     'protein-by-evidence' => [
         'says' => 'Protein by signs: the hair was tested within :days days and is not stiff, and without it protein would be low in :ahead days with at least :mild % probability (strong: :strong %).',
+        'not-tested' => 'Protein goes by signs, and the hair was not tested within :days days.',
+        'stiff' => 'Protein goes by signs, and the hair felt stiff when it was last tested.',
+        'not-due' => 'Protein goes by signs: it waits until it would be low in :ahead days with at least :mild % probability (strong: :strong %).',
         'frees' => 'test the hair, or set the treatment by hand',
     ],
     'protein-by-hand-only' => [

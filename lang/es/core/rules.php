@@ -87,6 +87,9 @@ return [
     ],
     'protein-by-evidence' => [
         'says' => 'Proteína según los signos: el pelo se ha probado en los últimos :days días y no está rígido, y sin ella la proteína estaría baja dentro de :ahead días con al menos un :mild % de probabilidad (fuerte: :strong %).',
+        'not-tested' => 'La proteína va según los signos, y el pelo no se ha probado en :days días.',
+        'stiff' => 'La proteína va según los signos, y el pelo se notaba rígido la última vez que se probó.',
+        'not-due' => 'La proteína va según los signos: espera hasta que estaría baja dentro de :ahead días con al menos un :mild % de probabilidad (fuerte: :strong %).',
         'frees' => 'probar el pelo o poner el tratamiento a mano',
     ],
     'protein-by-hand-only' => [

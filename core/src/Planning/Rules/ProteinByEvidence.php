@@ -11,7 +11,7 @@ use Nagomi\Core\Planning\WashOption;
 use Nagomi\Core\Treatments\StepKind;
 
 /** Protein by signs: a reading that is not old, none that is stiff, and a shortage to come if it is left out. */
-final readonly class ProteinByEvidence implements Rule
+final readonly class ProteinByEvidence implements KnowsWhy
 {
     public function key(): string
     {
@@ -26,6 +26,17 @@ final readonly class ProteinByEvidence implements Rule
             'mild' => (int) round(100 * $limits->mildProteinFrom),
             'strong' => (int) round(100 * $limits->strongProteinFrom),
         ];
+    }
+
+    public function why(RuleContext $standing): string
+    {
+        $evidence = $standing->terms->evidence;
+
+        return match (true) {
+            ! $evidence->isRecent => 'not-tested',
+            $evidence->isStiff => 'stiff',
+            default => 'not-due',
+        };
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool
