@@ -31,7 +31,7 @@ return [
     'services-how' => 'Empty a name to leave it out. How long each client takes is worked out from their own washes later.',
     'service' => ['wash-day' => 'Wash day', 'dry-cut' => 'Dry cut', 'first-visit' => 'First visit'],
     'open' => 'Open the salon',
-    'done' => ':salon is open. Nobody is in the book yet: begin with a client.',
+    'done' => ':salon is open. No client is saved yet: begin with one.',
     'taken' => 'This salon was opened already. Sign in.',
     'wrong' => [
         'code' => 'That is not the code. Type the one the terminal shows; php artisan nagomi:first-code shows a new one.',

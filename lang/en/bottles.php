@@ -19,7 +19,7 @@ return [
     'seals-not' => 'It does not keep water in by itself.',
     'protects' => 'Before the wash: about :percent % of it goes into hair and keeps it from swelling.',
     'protects-not' => 'Before the wash: none of it goes into hair, so it protects less than an oil that does.',
-    'label' => 'Its label allows :minutes minutes at most; after three times that no more is taken up.',
+    'label' => 'Its label allows :minutes minutes at most; after three times that nothing more is absorbed.',
     'label-protein' => 'Its label allows :minutes minutes at most; after three times that it takes moisture away.',
     'why' => 'The balance counts these when a wash day names this bottle. What the list leaves open makes it less '
         . 'sure.',

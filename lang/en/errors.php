@@ -16,7 +16,7 @@ return [
     'too-often' => 'Too often. Wait a minute and try again.',
     'number' => 'If you ask someone for help, give this number: :number',
     'to-clients' => 'To the clients',
-    'link-gone' => ['Nothing here', 'This link has run out, was withdrawn, or was typed wrongly. Ask your salon for a new one.'],
+    'link-gone' => ['Nothing here', 'This link has expired, was cancelled, or was typed wrongly. Ask your salon for a new one.'],
     'address' => 'There is nothing at this address. Go back and try the page from the menu.',
     'unreadable' => 'Something that was sent cannot be read as text. Go back, type it again and send it; nothing was saved.',
     'sign-in-old' => 'This page was open too long. Type your password once more.',

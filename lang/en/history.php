@@ -6,7 +6,7 @@ declare(strict_types=1);
 return [
     'visits' => [
         'title' => 'Past visits', 'title-of' => 'Past visits of :name', 'lead' => 'Each visit with hair tests, the latest first.',
-        'count' => '{0} None yet.|{1} One in all.|[2,*] :count in all.', 'pages' => 'More visits', 'later' => 'Later visits', 'earlier' => 'Earlier visits',
+        'count' => '{0} None yet.|{1} One in total.|[2,*] :count in total.', 'pages' => 'More visits', 'later' => 'Later visits', 'earlier' => 'Earlier visits',
         'none' => 'Nothing is tested yet.', 'first' => 'Do the first tests', 'by' => ':moment by :by', 'nobody' => 'someone unnamed',
         'undone' => 'undone', 'corrected' => '{1} corrected once|[2,*] corrected :count times', 'correct' => 'Correct',
     ],

@@ -138,7 +138,7 @@ return [
         'link' => 'Client link', 'link-why' => 'Anyone who has the link can open this home routine and tick what was done, nothing else. It expires by itself, or cancel it.',
         'opened' => 'Opens until :day, opened', 'unopened' => 'Opens until :day, not opened yet', 'link-label' => 'Link to the home routine',
         'scan' => 'The camera of the client’s phone opens it: hold the phone in front of it.', 'scan-picture' => 'QR code of the link',
-        'withdraw' => 'Withdraw', 'for' => 'Opens for', 'days' => 'days', 'make' => 'Make a link', 'language' => 'The client reads it in :language.',
+        'withdraw' => 'Cancel the link', 'for' => 'Opens for', 'days' => 'days', 'make' => 'Make a link', 'language' => 'The client reads it in :language.',
         'calendar' => 'Private calendar link', 'calendar-why' => 'A private link shows bookings and wash days in the client’s own calendar program.',
         'make-calendar' => 'Make a link', 'new-calendar' => 'Make a new link',
         'updates' => 'Client updates', 'none' => 'Nothing yet.', 'refused' => 'not saved: :why',

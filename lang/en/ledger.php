@@ -12,7 +12,7 @@ return [
         'up' => ':what rose: :start on :day, :end now, of 100.', 'down' => ':what fell: :start on :day, :end now, of 100.',
         'same' => ':what stands at :end, as on :day, of 100.',
         'parts' => 'Treatments :done, the days between :days, tests corrected it by :tests.',
-        'nothing' => 'Nothing is in the book yet for these weeks.',
+        'nothing' => 'Nothing is saved yet for these weeks.',
     ],
     'kinds' => ['days' => 'days between', 'tests' => 'corrected by tests', 'done' => 'done that day', 'all' => 'all of that day and those before it'],
     'step-says' => ':day: :what, :by',

@@ -28,7 +28,7 @@ return [
     'leave-why' => 'They are signed out, and their hours are taken off. What they did stays.', 'leave-do' => 'Yes, sign them out',
     'back' => 'Works here again',
     'asked' => 'asked, link good until :day',
-    'ran-out' => 'link has run out',
+    'ran-out' => 'link has expired',
     'link' => 'Link for :name',
     'withdraw' => 'Take the invitation back',
     'invite' => 'Ask someone to join',

@@ -22,7 +22,7 @@ return [
         'fate' => ['delivered' => 'delivered', 'refused' => 'refused', 'hung' => 'no answer'], 'to' => 'to :address',
         'calendar' => 'My calendar', 'calendar-how' => 'Subscribe to this link in your calendar program. Anyone who has it sees your bookings.', 'calendar-address' => 'My calendar link',
         'fetched' => 'Last fetched :when', 'not-fetched' => 'Not fetched yet', 'ends' => 'Works until :day; sooner where nothing fetches it for :days days.', 'calendar-why' => 'A private link shows your bookings in any calendar program.',
-        'new-address' => 'Make a new link', 'make-address' => 'Make a link', 'withdraw' => 'Withdraw', 'quiet' => 'Quiet hours', 'quiet-from' => 'Quiet from', 'quiet-until' => 'until',
+        'new-address' => 'Make a new link', 'make-address' => 'Make a link', 'withdraw' => 'Cancel the link', 'quiet' => 'Quiet hours', 'quiet-from' => 'Quiet from', 'quiet-until' => 'until',
         'stand-in' => 'The stand-in', 'stand-ins' => ['works' => 'delivers', 'refuses' => 'refuses everything', 'hangs' => 'does not answer'],
     ],
     'data' => [

@@ -238,7 +238,7 @@ return [
         'began_on' => 'Began on',
         'ended_on' => 'Ended on',
         'weeks' => 'Weeks',
-        'broken_off_on' => 'Broken off on',
+        'broken_off_on' => 'Stopped on',
         'styling' => 'Style',
         'stays_days' => 'Stays, days',
     ],

@@ -43,7 +43,7 @@ return [
     ],
     'states' => [
         'moisture-low' => 'dry', 'moisture-high' => 'too moist', 'protein-low' => 'short of protein',
-        'protein-high' => 'stiff with protein',
+        'protein-high' => 'too much protein',
     ],
     'whole' => 'The hair',
     'numbers' => 'In numbers', 'twelve-weeks' => 'Twelve weeks', 'difference' => 'difference', 'caption' => 'Both futures over twelve weeks',

@@ -9,7 +9,7 @@ return [
     'another-stylist' => 'Ahora hay otra persona en este aparato: :name. Lo que espera aquí se envía cuando entre quien lo hizo.',
     'link-closed' => 'Este enlace ya no abre nada. Pide otro a tu salón: lo que marcaste espera en este teléfono y sale cuando lo abras.',
     'no-card' => 'Tu salón ya no lleva esta rutina.',
-    'no-client' => 'Este cliente ya no está en el libro del salón, así que esto no se puede guardar.',
+    'no-client' => 'Este cliente ya no está en el salón, así que esto no se puede guardar.',
     'wash' => [
         'no-step' => 'Este paso no está en el día de lavado.',
         'section' => 'Esta sección no está en la cabeza; tócala otra vez.',
@@ -47,6 +47,6 @@ return [
             'cast-when-dry' => 'La costra se rompería antes de que el pelo esté seco. Hazlo otra vez y di por qué.',
             'tools-cleaned' => 'Peines y pinzas se quedarían sin desinfectar. Hazlo otra vez y di por qué.',
         ],
-        'broken-off' => 'Este día de lavado se interrumpió, así que esto no está en el libro.',
+        'broken-off' => 'Este día de lavado se dejó sin guardar, así que esto no está guardado.',
     ],
 ];

@@ -31,7 +31,7 @@ return [
     'services-how' => 'Deja un nombre vacío para no tenerlo. Cuánto lleva cada cliente sale después de sus propios lavados.',
     'service' => ['wash-day' => 'Día de lavado', 'dry-cut' => 'Corte en seco', 'first-visit' => 'Primera visita'],
     'open' => 'Abrir el salón',
-    'done' => ':salon está abierto. Aún no hay nadie en el libro: empieza con un cliente.',
+    'done' => ':salon está abierto. Aún no hay ningún cliente guardado: empieza con uno.',
     'taken' => 'Este salón ya se abrió. Entra.',
     'wrong' => [
         'code' => 'Ese no es el código. Escribe el que muestra el terminal; php artisan nagomi:first-code muestra uno nuevo.',

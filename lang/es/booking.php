@@ -224,7 +224,7 @@ return [
         'title' => 'Llama alguien nuevo',
         'name' => 'Nombre', 'phone' => 'Teléfono', 'written-to' => 'Los mensajes van a este número',
         'take' => 'Ver las horas',
-        'said' => ':name está en el libro. El consentimiento y el pelo vienen en la primera visita.',
+        'said' => ':name está guardado. El consentimiento y el pelo vienen en la primera visita.',
         'there' => ':name ya está en la lista: elige ahí el nombre, o añade lo que distinga a los dos.',
         'name-wrong' => 'Nombre: escribe cómo se llama quien llama, hasta 120 letras.',
         'phone-wrong' => 'Teléfono: escribe el número al que devolver la llamada, por ejemplo +351 900 123 456.',

@@ -25,7 +25,7 @@ return [
     'client' => 'Eso no ha funcionado. Abre otra vez tu enlace; si sigue igual, díselo a tu salón. Lo que marcaste se queda en este teléfono.',
     'back' => 'Volver a Hoy',
     'away-title' => 'Un momento',
-    'away' => 'Nagomi no alcanza su libro ahora mismo. No se pierde nada: lo que escribiste en una tableta se queda ahí, y esta página prueba otra vez sola.',
+    'away' => 'Nagomi no alcanza sus datos ahora mismo. No se pierde nada: lo que escribiste en una tableta se queda ahí, y esta página prueba otra vez sola.',
     'away-client' => 'La página de tu salón no se alcanza ahora mismo. Prueba otra vez sola; lo que marcaste se queda en este teléfono.',
     'away-again' => 'Probar otra vez',
 ];

@@ -12,7 +12,7 @@ return [
         'up' => ':what, hacia arriba: :start el :day, :end ahora, de 100.', 'down' => ':what, hacia abajo: :start el :day, :end ahora, de 100.',
         'same' => ':what: :end, como el :day, de 100.',
         'parts' => 'Tratamientos :done, los días entre ellos :days, las pruebas lo corrigieron :tests.',
-        'nothing' => 'De estas semanas aún no hay nada en el libro.',
+        'nothing' => 'De estas semanas aún no hay nada guardado.',
     ],
     'kinds' => ['days' => 'días entre medias', 'tests' => 'corregido por pruebas', 'done' => 'hecho ese día', 'all' => 'todo lo de ese día y los anteriores'],
     'step-says' => ':day: :what, :by',
@@ -20,7 +20,7 @@ return [
     'start' => 'inicio', 'now' => 'ahora', 'band' => 'lo que le gusta a este pelo', 'likes' => 'le gusta',
     'days' => 'Día a día', 'day' => ':day, hasta :level', 'amount' => ':by',
     'all' => [
-        'title' => 'Todas las líneas', 'why' => 'El libro entero, con un decimal: cada columna se puede sumar a mano.',
+        'title' => 'Todas las líneas', 'why' => 'Todas las líneas, con un decimal: cada columna se puede sumar a mano.',
         'label' => 'Libro', 'caption' => 'Libro de :part desde la noche del :day, en unidades de reserva de 0 a 100',
         'day' => 'Día', 'line' => 'Línea', 'rounding' => 'Redondeo de las líneas de arriba a un decimal',
         'today' => 'Saldo hoy', 'doubt' => 'Margen (una desviación típica)',

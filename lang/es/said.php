@@ -31,7 +31,7 @@ return [
         'update' => 'Guardado; el equilibrio y el plan están al día.',
         'take-zone' => 'Cambiado; lo que era esa zona hasta entonces se guarda, y el equilibrio está al día.',
         'take-zone-2' => 'Para esa zona no hay ningún hallazgo seguro distinto de lo escrito.',
-        'store' => ':name está en el libro. Haz las primeras pruebas en Pruebas.',
+        'store' => ':name está guardado. Haz las primeras pruebas en Pruebas.',
     ],
     'import' => [
         'taken' => 'Importado: :what.', 'nothing' => 'No se ha importado nada.', 'already' => 'Esto ya se importó.',

@@ -22,7 +22,7 @@ return [
         'fate' => ['delivered' => 'entregado', 'refused' => 'rechazado', 'hung' => 'sin respuesta'], 'to' => 'a :address',
         'calendar' => 'Mi calendario', 'calendar-how' => 'Suscríbete a esta dirección en tu programa de calendario. Quien la tenga ve tus citas.', 'calendar-address' => 'Dirección de mi calendario',
         'fetched' => 'Leído por última vez :when', 'not-fetched' => 'Aún sin leer', 'ends' => 'Vale hasta el :day; menos si nada lo lee durante :days días.', 'calendar-why' => 'Un enlace privado muestra tus citas en cualquier programa de calendario.',
-        'new-address' => 'Una dirección nueva', 'make-address' => 'Hacer una dirección', 'withdraw' => 'Retirar', 'quiet' => 'Cuándo no se escribe a nadie', 'quiet-from' => 'Silencio desde', 'quiet-until' => 'hasta',
+        'new-address' => 'Una dirección nueva', 'make-address' => 'Hacer una dirección', 'withdraw' => 'Anular', 'quiet' => 'Cuándo no se escribe a nadie', 'quiet-from' => 'Silencio desde', 'quiet-until' => 'hasta',
         'stand-in' => 'El sustituto', 'stand-ins' => ['works' => 'entrega', 'refuses' => 'rechaza todo', 'hangs' => 'no responde'],
     ],
     'data' => [

@@ -132,7 +132,7 @@ it('shows both of two tablets what the other did, and whose tap counts', functio
             ->tap('.waiting-list a.button')->until('[data-notice]', 'Tap here what it should be.');
         expect($two->kept())->toBe(0);
         $one->tap('[data-open-menu]')->press('Stop without saving');
-        expect($one->text('.said'))->toContain('broken off');
+        expect($one->text('.said'))->toContain('Stopped without saving');
     } finally {
         $one->close();
         $two->close();

@@ -78,9 +78,9 @@ it('closes the day in the evening, with names hidden but at the desk', function 
         $browser->type('ended', '10:55')->press('Came and is done');
         expect($browser->text('main'))->toContain("{$first} came and is done")->toContain('105 of')
             ->and($browser->all('.day-end form'))->toHaveCount($open - 1);
-        $browser->press('Did not come');
+        $browser->press('No-show');
         expect($browser->all('.day-end form'))->toHaveCount($open - 2)
-            ->and($browser->text('main'))->toContain('Earned')->toContain('one did not come');
+            ->and($browser->text('main'))->toContain('Earned')->toContain('one no-show');
 
         $browser->visit('/today')->press('Hide names');
         $letters = implode(' ', array_map(

@@ -130,7 +130,7 @@ it('is ticked without a network and comes back into the book', function (): void
         expect($desk->text('main'))->toContain('wet stretch');
 
         // Withdrawn, it opens nothing; what else there is was never to be reached.
-        $desk->press('Withdraw');
+        $desk->press('Cancel the link');
         expect($phone->visit($path)->text('h1'))->toBe('Nothing here');
         foreach (['/today', '/clients', preg_replace('#\?.*#', '', $path)] as $elsewhere) {
             $phone->visit((string) $elsewhere);
@@ -149,7 +149,7 @@ it('keeps what was ticked over a withdrawn link, and sends it by the next', func
         $first = cardOf($desk, 'Sefa');
         $phone->visit($first)->offline()->tap('[data-test="dryness"] [data-points="7"]');
         $phone->until('[data-waiting-line]', 'One thing waits');
-        $desk->press('Withdraw');
+        $desk->press('Cancel the link');
         $phone->offline(false)->driver->executeScript('window.dispatchEvent(new Event("online"))');
         $phone->until(
             '[data-told]',

@@ -279,7 +279,7 @@ it('answers for a tap that came after the end, the breaking off, or the client w
     }
     expect($washSession->acts()->sole()->refused)->not->toBeNull();
     // Whoever looks at the wash day sees what came too late.
-    $this->get($url)->assertSee('came after the wash day was ended')->assertSee('done at 10:05, by Ilse');
+    $this->get($url)->assertSee('came after the wash day was finished')->assertSee('done at 10:05, by Ilse');
     $other = begun($this, $head);
     $this->delete("/clients/{$head->id}/wash/{$other->id}");
     $gone = "/clients/{$head->id}/wash/{$other->id}/acts";

@@ -68,7 +68,7 @@ it('closes a visit with its times, without them, or as missed, and each is in th
         ->and(app(ServiceQuotes::class)->of($head, service('Dry cut'), $this->salon->today())->minutes)
         ->toBeGreaterThan($before);
     $this->get('/today/end')->assertSee('Nothing is open.')->assertSeeInOrder(['Earned', '€96.00'])
-        ->assertSee('2 visits done, one did not come')->assertSee('100 of 45 min')->assertSee('not known, booked');
+        ->assertSee('2 visits done, one no-show')->assertSee('100 of 45 min')->assertSee('not known, booked');
 });
 
 it('says what to type where times cannot be, keeps what was typed, and says nothing twice', function (): void {

@@ -38,7 +38,7 @@ it('says where two futures part, and about when', function (array $planned, arra
     'both alike, once' => [
         ['crown' => [until(60, 0), until(60, 0)], 'nape' => [until(60, 0), until(60, 0)]],
         ['crown' => [until(60, 0), until(10, 70)], 'nape' => [until(60, 0), until(10, 70)]],
-        ['The hair: stiff with protein from about 19 Jan. Your plan keeps it in balance.'],
+        ['The hair: too much protein from about 19 Jan. Your plan keeps it in balance.'],
     ],
     'spared' => [
         ['crown' => [until(10, 70), until(60, 0)]],

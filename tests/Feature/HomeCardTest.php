@@ -115,7 +115,7 @@ it('runs out by itself and can be withdrawn', function (): void {
     $this
         ->actingAs($this->stylist)
         ->get("/clients/{$head->id}/home-routine")
-        ->assertDontSee('Withdraw</button>', false);
+        ->assertDontSee('Cancel the link</button>', false);
     foreach (['0', '366', 'long', ''] as $days) {
         $this->post("/clients/{$head->id}/home-routine/links", ['days' => $days])->assertSessionHasErrors('days');
     }

@@ -168,7 +168,7 @@ it('refuses a programme that contradicts one that runs, says until when, and cha
     $begin('gentle-cleansing', '2027-01-09')->assertSessionHasNoErrors();
     $begin('alternate-co-wash', '2027-02-01')->assertSessionHasErrors([
         'programme' => 'What: “Only gentle cleansing” runs until 5 Feb 2027 and says otherwise of the same thing. '
-            . 'Break it off first, or begin after it.',
+            . 'Stop it first, or begin after it.',
     ]);
     $begin('gentle-cleansing', '2027-01-20')->assertSessionHasErrors('programme');
     expect(Programme::query()->count())->toBe(1);

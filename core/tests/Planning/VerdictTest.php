@@ -58,7 +58,7 @@ it('says in one sentence how the head stands and what comes next', function (arr
         ['dry' => 0.5, 'weak' => 0.3],
         10,
         ['2026-03-03' => $both],
-        'Dry rather than short of protein; strong protein and mask tomorrow.',
+        'Probably dry, may be short of protein; strong protein and mask tomorrow.',
     ],
     'one that is the other and more' => [
         ['depleted' => 0.5, 'weak' => 0.4],
@@ -70,7 +70,7 @@ it('says in one sentence how the head stands and what comes next', function (arr
         ['dry' => 0.5, 'brittle' => 0.3],
         10,
         ['2026-03-03' => $mask],
-        'Dry, perhaps stiff with protein as well; mask tomorrow.',
+        'Dry, perhaps too much protein as well; mask tomorrow.',
     ],
     'many that are possible' => [
         ['dry' => 0.3, 'weak' => 0.15, 'limp' => 0.15],

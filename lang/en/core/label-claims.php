@@ -12,7 +12,7 @@ return [
     'alcohol-free' => 'It contains drying alcohol: :names. Fatty alcohols do not count.',
     'paraben-free' => 'It contains parabens: :names.',
     'for-high-porosity' => 'Nothing in it seals: high porosity loses its water again at once.',
-    'for-low-porosity' => 'It is heavy for hair that takes up little: :names.',
+    'for-low-porosity' => 'It is heavy for hair that absorbs little: :names.',
     'moisturising' => 'It contains almost no humectant or conditioner.',
     'strengthening' => 'It contains no protein.',
     'clarifying' => 'Its surfactants are mild and nothing in it chelates.',

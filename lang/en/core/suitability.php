@@ -26,7 +26,7 @@ return [
     'drying-alcohol' => 'Drying alcohol stays on: :names.',
     'chelates' => 'It chelates, which water of :hardness mg/L needs: :names.',
     'on' => ' on :stratum',
-    'heavy' => 'Heavy:where, which takes up little and gets coated.',
+    'heavy' => 'Heavy:where, which absorbs little and gets coated.',
     'light-enough' => 'Light enough:where of low porosity.',
     'seals' => 'It seals:where of high porosity.',
     'seals-not' => 'Nothing in it seals:where of high porosity; seal after it.',

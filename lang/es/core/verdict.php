@@ -13,7 +13,7 @@ return [
     'perhaps' => 'quizá :cell, aún no es seguro',
     'probably-as-well' => ':shared, probablemente también :more',
     'perhaps-as-well' => ':shared, quizá también :more',
-    'rather' => ':one más que :other',
+    'rather' => 'probablemente :one, quizá :other',
     'sides' => [
         'dry' => 'seco', 'too-moist' => 'demasiado hidratado', 'short-of-protein' => 'falto de proteína',
         'stiff-with-protein' => 'rígido por exceso de proteína',
