@@ -217,3 +217,14 @@ it('says how much of a bottle in the language of whoever reads, whoever read the
     ClientShelves::forget($head);
     expect(Cache::get("shelf.{$head->id}.es"))->toBeNull();
 });
+
+it('says what is to be minded with another bottle, before it is chosen and after', function (): void {
+    $head = $this->aHead();
+    $head->update(['asthma_or_pregnant' => true, 'allergies' => 'wool wax']);
+    maskOnShelf($this, 'First mask', 100);
+    maskOnShelf($this, 'Lavender mask', 900, FIRST_MASK . ', Lavandula Angustifolia Oil, Linalool');
+    $step = fn (): array => collect(maskDay($this, $head)->plan['steps'])->firstWhere('key', 'mask');
+    expect($step()['product']['care'])->toBe('')->and($step()['others'][0]['name'])->toBe('Lavender mask')
+        ->and($step()['others'][0]['care'])->toContain('ask a clinician first')
+        ->toContain('Patch test 48 h before the first use: ');
+});

@@ -16,7 +16,11 @@ use Nagomi\Core\Products\ProductKind;
 use Nagomi\Core\Treatments\Place;
 use Nagomi\Core\Treatments\Step;
 
-/** Which bottle a step is done with, said the same wherever it is asked: on the plan, at the wash, at home. */
+/**
+ * Which bottle a step is done with, said the same wherever it is asked: on the plan, at the wash, at home.
+ *
+ * @phpstan-import-type ProductChoice from ClientProducts
+ */
 final readonly class BottleChooser
 {
     public function __construct(
@@ -76,20 +80,20 @@ final readonly class BottleChooser
             round($ml, 1),
             $row['pumps'] ?? null,
             $row['cost_cents'] ?? null,
-            ($row['verdict'] ?? '') === 'with-care' ? (string) ($row['reasons'][0]['says'] ?? '') : '',
-            $place === Place::Salon && $choice->taken?->isKnown === false ? $row['patch_test'] ?? '' : '',
+            $row === null ? '' : self::care($row),
+            $row === null || $choice->taken === null ? '' : self::patchTest($row, $choice->taken, $place),
             $row === null ? '' : $this->because($choice->because, $row['product']->name, $shelf),
             $row === null || $passed === '' ? '' : Words::say('bottles.passed', ['what' => $passed]),
             $row !== null || $passed === '' ? '' : Words::say('bottles.missing', ['what' => $passed]),
             $bottles === [] && $place === Place::Salon ? self::absent($shelf, $kind) : '',
             $this->with($step, $choice->nearest),
             $this->with($step, $choice->taken),
-            $this->others($shelf, $step, $choice),
+            $this->others($shelf, $step, $choice, $place),
         );
     }
 
     /** @return list<OtherBottle> what does it first; nothing that must not touch this client, or is past its time */
-    private function others(ClientShelf $shelf, ?Step $step, BottleChoice $choice): array
+    private function others(ClientShelf $shelf, ?Step $step, BottleChoice $choice, Place $place): array
     {
         $others = [];
         $fit = array_map(static fn (BottleCandidate $one): array => [$one, null], $choice->others);
@@ -100,6 +104,7 @@ final readonly class BottleChooser
                     $row['product'],
                     $row['pumps'],
                     $row['cost_cents'],
+                    trim(self::care($row) . ' ' . self::patchTest($row, $one, $place)),
                     $miss === null ? '' : Words::say("bottles.misses.{$miss->value}"),
                     $this->with($step, $one),
                 );
@@ -107,6 +112,22 @@ final readonly class BottleChooser
         }
 
         return $others;
+    }
+
+    /** @param ProductChoice $row */
+    private static function care(array $row): string
+    {
+        return $row['verdict'] === 'with-care' ? $row['reasons'][0]['says'] ?? '' : '';
+    }
+
+    /**
+     * What is used at home already is new to nobody there.
+     *
+     * @param ProductChoice $row
+     */
+    private static function patchTest(array $row, BottleCandidate $bottle, Place $place): string
+    {
+        return $place === Place::Salon && ! $bottle->isKnown ? $row['patch_test'] : '';
     }
 
     /** Of a salon that keeps no products here nothing is known. */

@@ -11,6 +11,7 @@ use Nagomi\Core\Treatments\Step;
 final readonly class OtherBottle
 {
     /**
+     * @param string    $care what is to be minded with it, empty where nothing is
      * @param string    $miss what of the step it does not do, empty where it does it
      * @param Step|null $with the step done with it; null for what no plan asks for, such as a styler
      */
@@ -18,6 +19,7 @@ final readonly class OtherBottle
         public Product $product,
         public ?string $pumps,
         public ?int $costCents,
+        public string $care,
         public string $miss,
         public ?Step $with,
     ) {

@@ -121,7 +121,7 @@ final readonly class KeptSteps
             'ml' => $bottle->ml,
             'pumps' => $other->pumps,
             'cost_cents' => $other->costCents,
-            'care' => '',
+            'care' => $other->care,
             'left' => $other->product->left_ml,
             'label_minutes' => $other->product->label_minutes,
             'changes' => $changes,

@@ -46,6 +46,12 @@ describe('another bottle', () => {
         acts.length = 0;
         show(after(), null);
     });
+    it('says what is to be minded with it before it is chosen', () => {
+        const wary = { ...step('protein'), others: [{ ...silk, care: 'Ask a clinician first.' }] };
+        showOthers(place, wary, after().steps.protein, () => {});
+        buttons()[1].click();
+        expect([...buttons()[0].querySelectorAll('.reason')].map((one) => one.textContent)).toEqual(['protein 3.0 lower', 'Ask a clinician first.']);
+    });
     it('takes two taps: why, and which', () => {
         show(after(), 'protein');
         expect(buttons().map((one) => one.textContent)).toEqual(['other.ran-out', 'other.smells-wrong', 'other.disliked']);

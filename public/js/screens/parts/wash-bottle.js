@@ -75,9 +75,9 @@ export const showOthers = (place, step, of, act) => {
                 asking = null;
                 act('bottle', { product: other.id, instead_of: first?.id ?? null, why });
             }, 'button');
-            if (other.changes) {
-                choose.append(Object.assign(document.createElement('span'), { className: 'reason', textContent: other.changes }));
-            }
+            [other.changes, other.care].filter(Boolean).forEach((says) => {
+                choose.append(Object.assign(document.createElement('span'), { className: 'reason', textContent: says }));
+            });
             return choose;
         }),
         button(words('keep'), () => again(null)),
