@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 // What bookings say, at the desk and on the plan.
 return [
-    'own-pace' => 'from the planned steps, at this client’s own pace',
+    'pace' => [
+        'own' => 'from the planned steps, at this client’s own pace',
+        'usual' => 'from the planned steps, at the usual pace; nothing is timed for this client yet',
+        'unmeasured' => 'the usual wash: this client’s hair is not measured yet, and nothing is timed',
+    ],
     'book' => [
         'title' => 'Book a client', 'lead' => 'These times don’t move anyone else.', 'client' => 'Client', 'choose' => 'Choose one',
         'for' => 'For what', 'from' => 'From', 'see' => 'See the times', 'do' => 'Book',
         'nothing' => 'There is nothing to book yet. Say what can be booked, and when, under', 'hours' => 'Hours and services',
         'quote' => [
             'title' => 'What it takes', 'takes' => 'Takes', 'minutes' => ':minutes min', 'at-most' => '9 times in 10 at most :most min',
+            'no-most' => 'How much longer is not known yet',
             'hands' => 'Hands', 'price' => 'Price',
         ],
     ],
@@ -209,10 +214,11 @@ return [
     'wait' => [
         'title' => 'Waiting for a time',
         'none-suits' => 'No time that suits: wait for one',
-        'until-label' => 'Until', 'put' => 'Put on the waiting list', 'off' => 'Take off',
-        'until' => 'until :day', 'nothing' => 'nothing free yet',
+        'from-label' => 'From', 'until-label' => 'Until', 'put' => 'Put on the waiting list', 'off' => 'Take off',
+        'from' => 'from :day', 'until' => 'until :day', 'nothing' => 'nothing free yet',
         'said' => ':name waits: as soon as a time is free, Today says so.',
         'gone' => ':name waits no longer.',
+        'from-wrong' => 'From: type the first day that suits, no later than the last, such as :day.',
         'until-wrong' => 'Until: type the last day that suits, within half a year, such as :day.',
     ],
     'leave' => [

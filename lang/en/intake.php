@@ -48,7 +48,7 @@ return [
     'help' => [
         'guardian_name' => 'for a client under 18', 'household' => 'the same for all who come together', 'ring_mm' => 'a pencil is 7 mm; empty: not measured',
         'strand_um' => 'if measured; or choose by feel', 'length_cm' => 'empty: not measured', 'zones_since' => 'colour grown out, ends cut, another finding',
-        'hardness_mg_per_l' => '1 grain/US gal is 17.1 mg/L; empty: not measured', 'minutes_limit' => 'empty: no limit; :by-weekday', 'millimetres' => 'trims only',
+        'hardness_mg_per_l' => '1 grain/US gal is 17.1 mg/L; empty: not measured', 'minutes_limit' => 'empty: no limit, for a child what is usual; :by-weekday', 'millimetres' => 'trims only',
     ],
     'reminders' => ['nobody' => 'none', 'mail' => 'by mail', 'text' => 'by text'],
     'consent-kept' => 'Consent to keeping this record: :day.', 'consent-kept-by' => 'Consent to keeping this record: :day, :by.',

@@ -22,6 +22,7 @@ return [
         'sore-scalp-is-spared' => 'the scalp is sore.',
         'child-is-spared' => 'not at this age.',
         'style-stays-up' => 'the style stays up.',
+        'never-read' => 'this hair is not tested yet.',
         'not-read-yet' => 'nobody has tested this hair in :read days.',
         'protein-by-hand-only' => 'sensitive to it, or avoids it. Set it by hand if it must be.',
         'colour-is-fresh' => 'colour is fresh; wait :colour days.',
@@ -68,6 +69,7 @@ return [
     'weeks' => 'Next washes', 'weeks-link' => 'The whole plan', 'reasons' => 'Why',
     'by-hand' => 'Set by hand against a rule: :rule', 'broken' => 'Breaks a rule, nothing else was possible: :rule',
     'too-long' => 'Takes :minutes min, longer than the client has time for; nothing shorter was possible.',
+    'too-long-child' => 'Takes :minutes min, and a child rarely sits longer than :most; nothing shorter was possible. Plan a break.',
     'zones' => [
         'title' => 'Zones', 'tests' => 'The :zone tests :found (:percent %), saved as :written.', 'take' => 'Change it',
         'agrees' => 'The :zone tests :found, :percent %.',

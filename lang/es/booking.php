@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 // Lo que dicen las citas, en la recepción y en el plan.
 return [
-    'own-pace' => 'según los pasos previstos, al ritmo de este cliente',
+    'pace' => [
+        'own' => 'según los pasos previstos, al ritmo de este cliente',
+        'usual' => 'según los pasos previstos, al ritmo habitual; de este cliente aún no hay tiempos tomados',
+        'unmeasured' => 'el lavado habitual: el pelo de este cliente aún no está medido, ni hay tiempos tomados',
+    ],
     'book' => [
         'title' => 'Dar cita', 'lead' => 'Estas horas no mueven a nadie más.', 'client' => 'Cliente', 'choose' => 'Elige uno',
         'for' => 'Para qué', 'from' => 'Desde', 'see' => 'Ver las horas', 'do' => 'Dar cita',
         'nothing' => 'Aún no hay nada para lo que dar cita. Di qué se puede reservar, y cuándo, en', 'hours' => 'Horarios y servicios',
         'quote' => [
             'title' => 'Lo que lleva', 'takes' => 'Lleva', 'minutes' => ':minutes min', 'at-most' => '9 de cada 10 veces, como mucho :most min',
+            'no-most' => 'Cuánto más, aún no se sabe',
             'hands' => 'Manos', 'price' => 'Precio',
         ],
     ],
@@ -209,10 +214,11 @@ return [
     'wait' => [
         'title' => 'Esperan una hora',
         'none-suits' => 'Ninguna hora va bien: esperar una',
-        'until-label' => 'Hasta', 'put' => 'Poner en lista de espera', 'off' => 'Quitar',
-        'until' => 'hasta el :day', 'nothing' => 'aún no hay nada libre',
+        'from-label' => 'Desde', 'until-label' => 'Hasta', 'put' => 'Poner en lista de espera', 'off' => 'Quitar',
+        'from' => 'desde el :day', 'until' => 'hasta el :day', 'nothing' => 'aún no hay nada libre',
         'said' => ':name espera: en cuanto haya una hora libre, Hoy lo dice.',
         'gone' => ':name ya no espera.',
+        'from-wrong' => 'Desde: escribe el primer día que va bien, no más tarde que el último, por ejemplo :day.',
         'until-wrong' => 'Hasta: escribe el último día que va bien, dentro de medio año, por ejemplo :day.',
     ],
     'leave' => [

@@ -48,7 +48,7 @@ return [
     'help' => [
         'guardian_name' => 'para un cliente de menos de 18', 'household' => 'igual para todos los que vienen juntos', 'ring_mm' => 'un lápiz mide 7 mm; vacío: sin medir',
         'strand_um' => 'si se midió; o elige al tacto', 'length_cm' => 'vacío: sin medir', 'zones_since' => 'color que creció, puntas cortadas, otro hallazgo',
-        'hardness_mg_per_l' => '1 grano/gal EE. UU. son 17.1 mg/L; vacío: sin medir', 'minutes_limit' => 'vacío: sin límite; :by-weekday', 'millimetres' => 'solo cortes de puntas',
+        'hardness_mg_per_l' => '1 grano/gal EE. UU. son 17.1 mg/L; vacío: sin medir', 'minutes_limit' => 'vacío: sin límite, en un niño lo habitual; :by-weekday', 'millimetres' => 'solo cortes de puntas',
     ],
     'reminders' => ['nobody' => 'ninguno', 'mail' => 'por correo', 'text' => 'por mensaje'],
     'consent-kept' => 'Consentimiento para llevar esta ficha: :day.', 'consent-kept-by' => 'Consentimiento para llevar esta ficha: :day, :by.',

@@ -22,6 +22,7 @@ return [
         'sore-scalp-is-spared' => 'el cuero cabelludo está dolorido.',
         'child-is-spared' => 'no a esta edad.',
         'style-stays-up' => 'el peinado se queda puesto.',
+        'never-read' => 'este pelo aún no está probado.',
         'not-read-yet' => 'nadie ha probado este pelo en :read días.',
         'protein-by-hand-only' => 'es sensible a ella, o la evita. Ponla a mano si tiene que ser.',
         'colour-is-fresh' => 'el color es reciente, :colour días entre medias.',
@@ -68,6 +69,7 @@ return [
     'weeks' => 'Próximos lavados', 'weeks-link' => 'Todo el plan', 'reasons' => 'Por qué',
     'by-hand' => 'Puesto a mano contra una regla: :rule', 'broken' => 'Rompe una regla, no era posible otra cosa: :rule',
     'too-long' => 'Dura :minutes min, más tiempo del que hay; nada más corto era posible.',
+    'too-long-child' => 'Dura :minutes min, y un niño rara vez aguanta más de :most; nada más corto era posible. Cuenta con una pausa.',
     'zones' => [
         'title' => 'Zonas', 'tests' => 'Prueba de :zone: :found (:percent %), guardado como :written.', 'take' => 'Cambiarlo',
         'agrees' => 'Prueba de :zone: :found, :percent %.',

@@ -41,6 +41,20 @@ it('quotes a wash day from the plan of the head, and offers times that leave oth
     $this->get('/today?date=2027-01-11')->assertOk()->assertSee($head->name)->assertSee('9:00');
 });
 
+it('says of a client nobody has seen that the minutes are only the usual ones', function (): void {
+    openSalon($this);
+    $head = $this->aHead();
+    $head->update(['length_mm' => null]);
+    $head->washDays()->delete();
+    $head->readings()->delete();
+    $head->paceDays()->delete();
+    $page = "/bookings/new?head={$head->id}&service=" . service('Wash day')->id . '&date=2027-01-11';
+    $this->get($page)->assertOk()->assertSee('not measured yet, and nothing is timed')
+        ->assertSee('How much longer is not known yet')->assertDontSee('9 times in 10')->assertDontSee('own pace');
+    $head->update(['length_mm' => 320]);
+    $this->get($page)->assertOk()->assertSee('at the usual pace; nothing is timed')->assertSee('9 times in 10');
+});
+
 it('learns the minutes of a service from the client’s own past', function (): void {
     openSalon($this);
     $head = $this->aHead();

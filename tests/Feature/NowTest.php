@@ -116,6 +116,20 @@ it('says nothing of what is all assumption', function (): void {
             ]);
 });
 
+it('says of a child that patience ends, not time, and of hair never tested that it is not tested', function (): void {
+    $this->post('/clients', $this->intake([
+        'born_on' => '2019-03-04', 'guardian_name' => 'A guardian', 'consent_by' => 'A guardian',
+        'density' => 'high', 'ring_mm' => '9', 'strand' => 'medium', 'sections' => '8',
+    ]))->assertSessionHasNoErrors();
+    $head = App\Models\Head::query()->where('name', 'Vesla Ortiz-Kane')->firstOrFail();
+    $page = fn () => $this->get("/clients/{$head->id}")->assertOk();
+    $page()->assertSee('a child rarely sits longer than 60')->assertDontSee('longer than the client has time for')
+        ->assertSee('this hair is not tested yet.')->assertDontSee('nobody has tested this hair in');
+    // What is said of this child goes before what is usual of children.
+    $head->update(['minutes_limit' => 40]);
+    $page()->assertSee('longer than the client has time for')->assertDontSee('a child rarely sits');
+});
+
 it('lets a client nobody has tested be washed as well', function (): void {
     $this->post('/clients', $this->intake())->assertSessionHasNoErrors();
     $head = App\Models\Head::query()->where('name', 'Vesla Ortiz-Kane')->firstOrFail();

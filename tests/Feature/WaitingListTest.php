@@ -72,6 +72,15 @@ it('keeps to whose hands and which part of the day are waited for', function ():
     $this->get('/today?date=2027-01-16')->assertDontSee('Waiting for a time');
 });
 
+it('waits from the day that was asked for, and names it until then', function (): void {
+    openSalon($this);
+    waitFor($this, $this->aHead(), ['from' => '2027-01-13']);
+    $early = $this->get('/today?date=2027-01-11')->assertSee('from Wed 13 Jan until Fri 15 Jan');
+    expect((string) $early->getContent())->not->toContain('name="slot"')->not->toContain('nothing free yet');
+    $this->get('/today?date=2027-01-13')->assertSee('name="slot" value="2027-01-13', false)
+        ->assertDontSee('from Wed 13 Jan');
+});
+
 it('has somebody wait once for a service, as was said last, until they are taken off', function (): void {
     openSalon($this);
     $head = $this->aHead();
@@ -98,6 +107,8 @@ it('says what to type instead', function (array $wrong, string $field): void {
 })->with([
     'no day' => [['until' => ''], 'until'],
     'a day gone by' => [['until' => '2027-01-08'], 'until'],
+    'to begin after the end' => [['from' => '2027-01-16'], 'from'],
+    'no day to begin' => [['from' => 'soon'], 'from'],
     'a day far off' => [['until' => '2028-01-08'], 'until'],
     'words' => [['until' => 'soon'], 'until'],
     'nobody' => [['head' => 'x'], 'head'],

@@ -230,7 +230,7 @@ final readonly class Forms
             ],
             'waits.store' => [
                 'head' => $this->test->head->id, 'service' => '1', 'with' => $stylist, 'part' => 'morning',
-                'until' => $today,
+                'from' => $today, 'until' => $today,
             ],
             'bookings.exchange' => ['sequence' => '0', 'with' => '01hzzzzzzzzzzzzzzzzzzzzzzz 0'],
             'bookings.caller' => [

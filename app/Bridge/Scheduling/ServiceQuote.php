@@ -17,13 +17,14 @@ final readonly class ServiceQuote
     /**
      * @param non-empty-list<WorkSegment> $stretches
      * @param int|null $careMinutes of a wash day: to the end of styling, as its plan says; drying is the rest
+     * @param int|null $atMost minutes, 9 times in 10; null where hair nobody has seen yet could take any
      * @param array{care: float, hands: float, drying: float, by: string}|null $parts of a wash day
      */
     public function __construct(
         public array $stretches,
         public int $minutes,
         public ?int $careMinutes,
-        public int $atMost,
+        public ?int $atMost,
         public QuotedPrice $price,
         public string $because,
         public ?array $parts = null,

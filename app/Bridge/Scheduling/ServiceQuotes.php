@@ -105,14 +105,19 @@ final readonly class ServiceQuotes
     {
         $finish = $plan->finishMinutes();
         $parts = PlannedMinutes::kept($plan->minutes(), $drying);
+        $isMeasured = $head->length_mm !== null;
 
         return new ServiceQuote(
             WorkSegments::of($plan, $this->parameters),
             $plan->minutes()->whole(),
             (int) round($plan->careMinutes()),
-            (int) ceil($finish['p90']),
+            $isMeasured || $plan->timed > 0 ? (int) ceil($finish['p90']) : null,
             PricedVisits::quoted($service, $head, $plan->minutes()->whole(), $parts),
-            Words::say('booking.own-pace'),
+            Words::say(match (true) {
+                $plan->timed > 0 => 'booking.pace.own',
+                $isMeasured => 'booking.pace.usual',
+                default => 'booking.pace.unmeasured',
+            }),
             $parts,
         );
     }

@@ -27,7 +27,7 @@ final class WaitController extends Controller
             $request->service(),
             $request->with(),
             $request->string('part')->value(),
-            $request->today(),
+            $request->from(),
             $request->until(),
             $request->drying(),
         );

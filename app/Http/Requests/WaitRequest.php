@@ -33,6 +33,7 @@ final class WaitRequest extends FormRequest
             'with' => ['nullable', 'integer', $of('users')],
             'part' => ['nullable', Rule::in(BookingWish::PARTS)],
             'drying' => ['nullable', 'string', Rule::in(array_column(DryingMethod::cases(), 'value'))],
+            'from' => ['nullable', 'date_format:Y-m-d', 'before_or_equal:until'],
             'until' => [
                 'required',
                 'date_format:Y-m-d',
@@ -50,6 +51,7 @@ final class WaitRequest extends FormRequest
         return $this->forEveryRule([
             'head' => $damaged, 'service' => $damaged, 'with' => $damaged, 'part' => $damaged,
             'drying' => Words::say('booking.drying.choose'),
+            'from' => Words::say('booking.wait.from-wrong', ['day' => $this->today()->format('Y-m-d')]),
             'until' => Words::say('booking.wait.until-wrong', [
                 'day' => $this->today()->addDays(14)->format('Y-m-d'),
             ]),
@@ -76,9 +78,20 @@ final class WaitRequest extends FormRequest
         return DryingMethod::tryFrom($this->string('drying')->value());
     }
 
+    /** The first day that suits; of a page opened days ago, today. */
+    public function from(): CarbonImmutable
+    {
+        return $this->filled('from') ? $this->day('from')->max($this->today()) : $this->today();
+    }
+
     public function until(): CarbonImmutable
     {
-        return CarbonImmutable::parse($this->string('until')->value(), $this->stylist()->salon->timezone);
+        return $this->day('until');
+    }
+
+    private function day(string $field): CarbonImmutable
+    {
+        return CarbonImmutable::parse($this->string($field)->value(), $this->stylist()->salon->timezone);
     }
 
     public function today(): CarbonImmutable

@@ -20,6 +20,9 @@ use Nagomi\Core\Readings\Moment;
 /** The act a client's page begins with: the next wash day of the plan, or the one that is under way. */
 final readonly class NextWashes
 {
+    private const NOT_READ = 'not-read-yet';
+    private const NEVER_READ = 'never-read';
+
     public function __construct(private Parameters $parameters)
     {
     }
@@ -37,7 +40,7 @@ final readonly class NextWashes
             when: $item === null ? Words::say('now.nothing') : $this->when($item->date, $today),
             isToday: $isToday,
             reasons: $reasons,
-            barred: $this->barred($item->barred ?? []),
+            barred: $this->barred($item->barred ?? [], $head),
             // What is under way says by itself how long it takes yet.
             minutes: $item === null || $running !== null ? '' : self::minutes($item),
             done: $isToday && $running === null && ! self::comesLater($booking, $today)
@@ -104,14 +107,16 @@ final readonly class NextWashes
      *
      * @return list<array{what: string, because: string}>
      */
-    private function barred(array $barred): array
+    private function barred(array $barred, Head $head): array
     {
         $limits = $this->parameters->planning;
         $said = [];
+        $isNeverRead = in_array(self::NOT_READ, $barred, true) && $head->readings()->doesntExist();
         foreach ($barred as $treatment => $rule) {
+            $because = $isNeverRead && $rule === self::NOT_READ ? self::NEVER_READ : $rule;
             $said[] = [
                 'what' => Words::say('now.not', ['what' => Words::say("now.barred.{$treatment}")]),
-                'because' => Words::say("now.because.{$rule}", [
+                'because' => Words::say("now.because.{$because}", [
                     'read' => $limits->notReadAfterDays, 'colour' => $limits->colourFreshDays,
                     'strong' => $limits->strongProteinApartDays, 'clarify' => $limits->clarifyApartDays['usual'],
                 ]),

@@ -32,16 +32,17 @@ final readonly class WaitingClients
         $waits = Wait::query()
             ->with(['head', 'service'])
             ->where('salon_id', $salon->id)
-            ->where('from', '<=', $date->format('Y-m-d'))
             ->where('until', '>=', $date->format('Y-m-d'))
             ->orderBy('id')
             ->get();
         $waiting = [];
         foreach ($date->lessThan($salon->today()) ? [] : $waits as $wait) {
+            $isLater = $wait->from->format('Y-m-d') > $date->format('Y-m-d');
             $waiting[] = new WaitingClient(
                 $wait,
-                $line === null ? [] : $this->times($salon, $wait, $date, $line, $bookings),
+                $line === null || $isLater ? [] : $this->times($salon, $wait, $date, $line, $bookings),
                 $wait->head->phone ?? '',
+                $isLater,
             );
         }
         usort($waiting, static fn (WaitingClient $a, WaitingClient $b): int => [

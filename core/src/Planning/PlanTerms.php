@@ -171,9 +171,8 @@ final readonly class PlanTerms
     public function leastMinutes(Head $head): float
     {
         return (float) min([INF, ...array_filter([
-            $head->minutesLimit,
+            $head->minutesLimit ?? ($head->bornOn === null ? null : $head->parameters->planning->childMostMinutes),
             $this->homeMinutesLimit,
-            $head->bornOn === null ? null : $head->parameters->planning->childMostMinutes,
             ...$this->week->minutes,
             ...array_values($this->week->dates),
         ])]);

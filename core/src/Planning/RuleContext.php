@@ -146,7 +146,8 @@ final readonly class RuleContext
     public function minutesLimit(int $daysOn = 0): ?int
     {
         $none = PHP_INT_MAX;
-        $least = min($this->head->minutesLimit ?? $none, $this->isChild() ? $this->limits()->childMostMinutes : $none);
+        // What was said of this child goes before what is usual of children: dense hair may not be washed in the usual.
+        $least = $this->head->minutesLimit ?? ($this->isChild() ? $this->limits()->childMostMinutes : $none);
         $atHome = $this->terms->salonDays === null ? null : $this->terms->homeMinutesLimit;
         $week = $this->terms->week->limits();
         if ($atHome !== null || $week) {

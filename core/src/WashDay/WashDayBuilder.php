@@ -53,7 +53,10 @@ final class WashDayBuilder
         float $style = 1.0,
         StylingMethod $styling = StylingMethod::Rake,
     ): WashDayPlan {
-        return new WashDayPlan((new self($head, $doing, $pace->doing($doing), $drying, $style, $styling))->built());
+        return new WashDayPlan(
+            (new self($head, $doing, $pace->doing($doing), $drying, $style, $styling))->built(),
+            $pace->detangling->days + $pace->drying->times,
+        );
     }
 
     /** @return non-empty-list<WashDayStep> */

@@ -21,8 +21,11 @@ final class WashDayPlan
     /** @var array{p10: float, p50: float, p90: float}|null */
     private ?array $finish = null;
 
-    /** @param non-empty-list<WashDayStep> $steps */
-    public function __construct(public readonly array $steps)
+    /**
+     * @param non-empty-list<WashDayStep> $steps
+     * @param int $timed washes and dryings of this client that were timed, and that its minutes rest on
+     */
+    public function __construct(public readonly array $steps, public readonly int $timed = 0)
     {
         $this->network = new CriticalPath(self::tasks(
             $steps,

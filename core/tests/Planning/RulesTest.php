@@ -402,6 +402,11 @@ it('does not strip dry hair, unless build-up is past its limit and a mask follow
         ->and($barred(way(CleanseKind::Shampoo), true, false))->toBe([]);
 });
 
+it('takes the time that was said of a child before the usual of children', function (?int $said, int $limit): void {
+    $child = sureHead(limit: $said)->born(Make::day('2018-03-02'));
+    expect((new RuleContext($child, 0, today: Make::day('2026-03-02')))->minutesLimit())->toBe($limit);
+})->with(['nothing said' => [null, 60], 'sits longer' => [95, 95], 'sits less' => [40, 40]]);
+
 it('spares children heat, strong protein and long days, up to the birthday', function (
     string $born,
     bool $strong,

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 return [
     'child-is-spared' => [
-        'says' => 'Under :under years: never heat or strong protein, and at most :minutes minutes. Under :byHandUnder: strong protein by hand only.',
+        'says' => 'Under :under years: never heat or strong protein, and at most :minutes minutes unless another longest wash day is set. Under :byHandUnder: strong protein by hand only.',
         'frees' => 'nothing; it is so until that birthday',
     ],
     'clarify-apart' => [

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 return [
     'child-is-spared' => [
-        'says' => 'Con menos de :under años: nunca calor ni proteína fuerte, y como mucho :minutes minutos. Con menos de :byHandUnder: proteína fuerte solo a mano.',
+        'says' => 'Con menos de :under años: nunca calor ni proteína fuerte, y como mucho :minutes minutos si no se pone otra duración máxima. Con menos de :byHandUnder: proteína fuerte solo a mano.',
         'frees' => 'nada; es así hasta ese cumpleaños',
     ],
     'clarify-apart' => [

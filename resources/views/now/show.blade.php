@@ -21,7 +21,7 @@
             <p class="verdict-words">@said($outlook->verdict)</p>
             @if ($next->item === null)<p>{{ __('now.nothing-why') }}</p>@endif
             @foreach (array_slice($next->reasons, 0, 2) as $reason)<p>{{ $reason }}</p>@endforeach
-            @foreach ($next->item ? $brokenBy($next->item) : [] as $sentence)<p class="is-broken">{{ $sentence }}</p>@endforeach
+            @foreach ($next->item ? $brokenBy($next->item, $head) : [] as $sentence)<p class="is-broken">{{ $sentence }}</p>@endforeach
             @if ($telling !== [])
                 <ul class="results" aria-label="{{ __('now.readings') }}">@foreach ($telling as $sign)<x-result :sign="$sign"/>@endforeach</ul>
             @else<p class="reason">{{ __('now.readings-none') }}</p>@endif
@@ -107,7 +107,7 @@
                         <strong class="when">{{ $dated($item->date, 'j M') }}</strong>
                         <div>
                             <p><strong>@steps($item->steps)</strong>@if ($item->look) <span class="tag-look">{{ __('today.test-first') }}</span>@endif</p>
-                            @foreach ($brokenBy($item) as $sentence)<p class="reason is-broken">{{ $sentence }}</p>@endforeach
+                            @foreach ($brokenBy($item, $head) as $sentence)<p class="reason is-broken">{{ $sentence }}</p>@endforeach
                             @if ($reasons[$item->id] !== [])<details class="day-why"><summary>{{ __('now.reasons') }}<span class="sr-only">: {{ $dated($item->date, 'j M') }}</span></summary>@foreach ($reasons[$item->id] as $reason)<p class="reason">{{ $reason }}</p>@endforeach</details>@endif
                         </div>
                         <span class="minutes">{{ (int) round($item->minutes) }} min</span>

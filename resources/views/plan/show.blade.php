@@ -100,7 +100,7 @@
                     <p><strong>@steps($item->steps)</strong>@if ($item->look) <span class="tag-look">{{ __('today.test-first') }}</span>@endif @if ($item->by_hand) <span class="tag-look">{{ __('plan.by-hand') }}</span>@endif</p>
                     @isset($booked[$item->date->format('Y-m-d')])<p class="in-salon"><a href="{{ route('bookings.show', $booked[$item->date->format('Y-m-d')]['id']) }}">{{ $booked[$item->date->format('Y-m-d')]['says'] }}</a></p>@endisset
                     @foreach ($reasons[$item->id] as $reason)<p class="reason">{{ $reason }}</p>@endforeach
-                    @foreach ($brokenBy($item) as $sentence)<p class="reason is-broken">{{ $sentence }}</p>@endforeach
+                    @foreach ($brokenBy($item, $head) as $sentence)<p class="reason is-broken">{{ $sentence }}</p>@endforeach
                     @if ($item->clash)<p class="reason">{{ __('plan.frees', ['what' => implode(__('plan.or'), array_map($said, $item->clash['frees']))]) }}</p>@endif
                     @foreach (array_filter($bottles[$item->id] ?? [], fn (array $bottle): bool => $bottle['missing']) as $bottle)<p class="reason is-broken">{{ $bottle['says'] }}</p>@endforeach
                     <details>

@@ -29,7 +29,7 @@
     @if ($missed !== '')<p class="worth">{{ $missed }}</p>@endif
     @if ($quote !== null)
         <section class="hands-cards" aria-label="{{ __('booking.book.quote.title') }}">
-            <div class="hands-card"><h2>{{ __('booking.book.quote.takes') }}</h2><p class="hands-at">{{ __('booking.book.quote.minutes', ['minutes' => $quote->minutes]) }}</p><p class="reason">{{ __('booking.book.quote.at-most', ['most' => $quote->atMost]) }}</p></div>
+            <div class="hands-card"><h2>{{ __('booking.book.quote.takes') }}</h2><p class="hands-at">{{ __('booking.book.quote.minutes', ['minutes' => $quote->minutes]) }}</p><p class="reason">{{ $quote->atMost === null ? __('booking.book.quote.no-most') : __('booking.book.quote.at-most', ['most' => $quote->atMost]) }}</p></div>
             @if ($parts !== '')<div class="hands-card"><h2>{{ __('booking.book.quote.hands') }}</h2><p class="hands-parts">{{ ucfirst($parts) }}</p><p class="reason">{{ ucfirst($quote->because) }}.</p></div>@endif
             <div class="hands-card"><h2>{{ __('booking.book.quote.price') }}</h2><p class="hands-at">@money($quote->price->cents)</p><p class="reason">{{ ucfirst($priceWhy) }}.</p></div>
         </section>
@@ -64,12 +64,13 @@
                 </div>
             @endforeach
         </form>
-        <details class="more-tests" @if ($errors->has('until')) open @endif>
+        <details class="more-tests" @if ($errors->hasAny(['from', 'until'])) open @endif>
             <summary>{{ __('booking.wait.none-suits') }}</summary>
             <form method="post" action="{{ route('waits.store') }}" class="asks" novalidate>
                 <x-act/>
                 <input type="hidden" name="head" value="{{ $head->id }}"><input type="hidden" name="service" value="{{ $service->id }}">
                 <input type="hidden" name="with" value="{{ $wish->user }}"><input type="hidden" name="part" value="{{ $wish->part }}">@if ($dryings?->isChosen)<input type="hidden" name="drying" value="{{ $dryings->chosen->value }}">@endif
+                <x-field name="from" :label="__('booking.wait.from-label')" type="date" :value="$date->format('Y-m-d')"/>
                 <x-field name="until" :label="__('booking.wait.until-label')" type="date" :value="$date->addDays(14)->format('Y-m-d')"/>
                 <button class="button">{{ __('booking.wait.put') }}</button>
             </form>

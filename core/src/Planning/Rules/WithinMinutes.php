@@ -17,7 +17,7 @@ final readonly class WithinMinutes implements Rule
 
     public function places(PlanningParameters $limits): array
     {
-        return [];
+        return ['years' => $limits->childUntilYears, 'child' => $limits->childMostMinutes];
     }
 
     public function allows(WashOption $choice, RuleContext $standing): bool
