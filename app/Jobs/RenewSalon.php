@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Bridge\Plans\Outlooks;
+use App\Care\Products\TaughtIngredients;
 use App\Models\Head;
+use App\Models\Salon;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Follows the heads of a salon to today, where the night's run did not: the machine was off. */
+/** Follows the heads of a salon to today, and reads its lists of ingredients as the book stands now. */
 final class RenewSalon implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
@@ -32,8 +34,11 @@ final class RenewSalon implements ShouldBeUnique, ShouldQueue
         return (string) $this->salonId;
     }
 
-    public function handle(): void
+    public function handle(TaughtIngredients $taughtIngredients): void
     {
+        $salon = Salon::query()->find($this->salonId);
+        // A list that cannot be read any more keeps no head waiting.
+        rescue(fn () => $salon === null ? null : $taughtIngredients->readAnew($salon));
         foreach (
             Head::query()
                 ->withoutGlobalScope('salon')

@@ -156,7 +156,7 @@ final class DemoHeads
                     'density' => 'low',
                     'born_on' => 14,
                     'guardian_name' => 'Luca Marchetti-Oyelaran',
-                    'allergies' => 'Reacts to strong fragrance; patch test everything new.',
+                    'allergies' => 'Reacts to strong fragrance.',
                     'health_notes' => 'Scalp tender behind the left ear since the autumn; seen by her clinic.',
                 ],
                 15,

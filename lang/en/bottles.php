@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 // What a bottle does to hair beside a usual one of its kind, by what its list says.
 return [
-    'not-for' => ':name is not for this client. :why', 'nothing-known' => 'nothing that is known yet',
+    'not-for' => ':name is not for this client. :why', 'nothing-known' => 'nothing that is known yet', 'mostly-unknown' => 'most of it is not known yet',
     'contains' => ['surfactants' => ':strength surfactants', 'protein' => ':strength protein'],
     'reacted' => 'A reaction to it, or to what is in it, was noted before.', 'reacted-product' => 'A reaction to it was noted before.',
     'recalled' => 'Recalled: :because.',
+    'label-first' => 'Read its label for “:names” before the first use.',
+    'allergies-unread' => 'No ingredient is known here by “:names”, so no bottle is called good before its label is read for it.',
     'title' => 'On hair, beside a usual one',
     'moisture' => 'Moisture: :times times as much as a usual :kind (:low to :high).',
     'protein' => 'Protein: :times times as much as a usual :kind (:low to :high).',
@@ -89,6 +91,7 @@ return [
         'reacted-to' => 'a reaction to it was noted',
         'not-for-this-hair' => 'not for this client',
         'not-read' => 'no list of ingredients yet',
+        'mostly-unknown' => 'most of what is in it is not known',
         'no-scalp-care' => 'nothing in it cares for the scalp',
         'does-not-chelate' => 'does not remove minerals',
         'sits-too-short' => 'its label allows too little time',

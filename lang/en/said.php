@@ -82,6 +82,7 @@ return [
     ],
     'products' => [
         'store' => 'On the shelf.',
+        'store-namesake' => 'On the shelf, and not the only one there of this name: give one of them another, so that a wash says which it was done with.',
         'stock' => 'How much: a level needs the size of the bottle; type that first, or how many mL are left.',
         'recall' => 'Why: say in a few words why it is recalled.',
         'recall-2' => 'Recalled: it warns wherever it comes up.',

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 // Lo que un envase hace al pelo junto a uno habitual de su clase, según su lista.
 return [
-    'not-for' => ':name no es para este cliente. :why', 'nothing-known' => 'nada conocido todavía',
+    'not-for' => ':name no es para este cliente. :why', 'nothing-known' => 'nada conocido todavía', 'mostly-unknown' => 'casi todo sin conocer todavía',
     'contains' => ['surfactants' => 'tensioactivos :strength', 'protein' => 'proteína :strength'],
     'reacted' => 'Ya se apuntó una reacción a él, o a algo que lleva.', 'reacted-product' => 'Ya se apuntó una reacción a él.',
     'recalled' => 'Retirado: :because.',
+    'label-first' => 'Busca «:names» en su etiqueta antes del primer uso.',
+    'allergies-unread' => 'Aquí no se conoce ningún ingrediente llamado «:names», así que ningún envase se da por bueno sin buscarlo antes en su etiqueta.',
     'title' => 'En el pelo, junto a uno habitual',
     'moisture' => 'Hidratación: :times veces la de un producto habitual, :kind (de :low a :high).',
     'protein' => 'Proteína: :times veces la de un producto habitual, :kind (de :low a :high).',
@@ -88,6 +90,7 @@ return [
         'reacted-to' => 'se apuntó una reacción a él',
         'not-for-this-hair' => 'no es para este cliente',
         'not-read' => 'aún sin lista de ingredientes',
+        'mostly-unknown' => 'no se conoce casi nada de lo que lleva',
         'no-scalp-care' => 'nada en él cuida el cuero cabelludo',
         'does-not-chelate' => 'no quita minerales',
         'sits-too-short' => 'su etiqueta permite muy poco tiempo',

@@ -82,6 +82,7 @@ return [
     ],
     'products' => [
         'store' => 'Está en las existencias.',
+        'store-namesake' => 'Está en las existencias, y no es el único con ese nombre: cambia el de uno para que un lavado diga con cuál se hizo.',
         'stock' => 'Cuánto: un nivel necesita el tamaño del envase; escríbelo antes, o cuántos mL quedan.',
         'recall' => 'Por qué: di en pocas palabras por qué se retira.',
         'recall-2' => 'Retirado: avisa donde aparezca.',

@@ -39,7 +39,7 @@ const NO_SCREEN_READS = [
     // Subjects of lines of the ledger, which is told by their kind.
     'Estimation/KalmanFilter.php' => 1, 'Estimation/LedgerWriter.php' => 2,
     // What labels say, in the languages they are printed in, and a note of the ingredient book.
-    'Products/IngredientBook.php' => 1, 'Products/IngredientList.php' => 3, 'Products/IngredientName.php' => 4,
+    'Products/IngredientBook.php' => 1, 'Products/IngredientList.php' => 3, 'Products/IngredientName.php' => 5,
     // A day as PHP is asked for it.
     'Products/Stock.php' => 1,
     // Units a care record names in what it refuses.

@@ -87,7 +87,7 @@ final readonly class CheaperAlike
     {
         $reading = $this->salonIngredients->analysis($product, $book);
 
-        return $reading === null
+        return $reading === null || $reading->isMostlyUnknown()
             ? null
             : BottleProfile::of($reading, $this->parameters->contents, $product->label_minutes);
     }

@@ -13,8 +13,8 @@ final readonly class ChosenBottle
     /**
      * @param float       $ml      for the whole head
      * @param string      $care    what is to be minded with it, empty where nothing is
-     * @param string      $patchTest that a patch test comes 48 h before it, on a client whose allergies are noted and who
-     *     was never washed with it; empty where none does
+     * @param string      $patchTest what comes before it touches a client whose allergies are noted and who was never
+     *     washed with it: a patch test 48 h before, its label read; empty where nothing does
      * @param string      $because why it and not the next, empty where nothing told them apart
      * @param string      $passed  what was passed over and why, empty where nothing was
      * @param string      $missing that no bottle does it and why; empty where one does, or none of the kind is there

@@ -120,7 +120,7 @@ final readonly class ClientShelves
                 isset($known[$product->name]),
                 isset($disliked[$product->id]),
             )];
-            if (in_array($product->name, $best, true)) {
+            if (in_array($product->name, $best, true) && $row['refusal'] !== BottleMiss::MostlyUnknown) {
                 $worked[$product->kind][$product->id] = $row['profile'];
             }
         }

@@ -90,6 +90,9 @@ final readonly class ProductFit
     /** @param array<string, mixed> $reading */
     public function inWords(array $reading): string
     {
+        if (($reading['mostly_unknown'] ?? false) === true) {
+            return Words::say('bottles.mostly-unknown');
+        }
         $loads = is_array($reading['loads'] ?? null) ? $reading['loads'] : [];
         $words = [];
         foreach (['surfactant_strength' => 'surfactants', 'protein_strength' => 'protein'] as $key => $word) {
@@ -150,8 +153,9 @@ final readonly class ProductFit
         $read = $products->filter(static fn (Product $product): bool => $product->ingredients !== '')->values();
         /** @var Collection<int, Reaction> $reactions */
         $reactions = Reaction::query()->where('head_id', $head->id)->with('product:id,name')->orderByDesc('on')->get();
+        $known = KnownReactions::of($reactions, $book);
         $rows = $read->map(
-            fn (Product $product): array => $this->choice($product, $wearer, $head, $book, $reactions),
+            fn (Product $product): array => $this->choice($product, $wearer, $head, $book, $known),
         );
         $order = ['good' => 0, 'with-care' => 1, 'no' => 2];
 
@@ -184,17 +188,13 @@ final readonly class ProductFit
         ];
     }
 
-    /**
-     * @param Collection<int, Reaction> $reactions
-     *
-     * @return ProductChoice
-     */
+    /** @return ProductChoice */
     private function choice(
         Product $product,
         SuitabilityContext $wearer,
         Head $head,
         IngredientBook $book,
-        Collection $reactions,
+        KnownReactions $reactions,
     ): array {
         $reading = ProductAnalysis::of($product->ingredients, $book, $this->parameters->products);
         $told = Suitability::of(
@@ -205,11 +205,7 @@ final readonly class ProductFit
         );
         $profile = BottleProfile::of($reading, $this->parameters->contents, $product->label_minutes);
         $dose = Dose::aSection(ProductKind::from($product->kind), $wearer->head, $head->density);
-        $reacted = $reactions->contains(
-            fn (Reaction $reaction): bool => $reaction->product_id === $product->id
-                || $reaction->ingredient !== null
-                    && stripos($product->ingredients, $reaction->ingredient) !== false,
-        );
+        $reacted = $reactions->to($product, $reading);
         $barred = self::barred($product, $reacted);
 
         return [
@@ -217,7 +213,7 @@ final readonly class ProductFit
             'verdict' => ($barred === [] ? $told['verdict'] : SuitabilityVerdict::No)->value,
             'reasons' => array_map(
                 fn (array $reason): array => ['verdict' => $reason[0]->value, 'says' => Said::kept($reason[1])],
-                [...$barred, ...$told['reasons']],
+                [...$barred, ...self::ofTheBottle($told['reasons'])],
             ),
             'dose' => $dose,
             'pumps' => self::presses($dose, $product->pump_ml),
@@ -227,25 +223,37 @@ final readonly class ProductFit
             'in_stock' => ($product->left_ml ?? 0.0) >= $dose->headMl(),
             'facts' => $this->facts($product, $reading, $profile->contents),
             'profile' => $profile,
-            'refusal' => self::refusal($product, $reacted, $told['verdict']),
-            'patch_test' => self::patchTest($reading, $wearer),
+            'refusal' => self::refusal($product, $reacted, $told['verdict'], $reading),
+            'patch_test' => FirstUse::says($reading, $wearer),
         ];
     }
 
-    /** @return string what is known to sensitise, where allergies are noted; empty where nothing is, or none are */
-    private static function patchTest(ProductAnalysis $reading, SuitabilityContext $wearer): string
+    /**
+     * What is said once of the client is not said again of every bottle.
+     *
+     * @param list<array{SuitabilityVerdict, Message}> $reasons
+     *
+     * @return list<array{SuitabilityVerdict, Message}>
+     */
+    private static function ofTheBottle(array $reasons): array
     {
-        return $wearer->allergies->isEmpty() || ! $reading->has('sensitiser')
-            ? ''
-            : Said::of(Message::of('suitability.patch-test', names: $reading->loads['sensitiser']->from ?? []));
+        return array_values(array_filter(
+            $reasons,
+            static fn (array $reason): bool => $reason[1]->key !== 'suitability.allergy-not-known',
+        ));
     }
 
-    private static function refusal(Product $product, bool $reacted, SuitabilityVerdict $verdict): ?BottleMiss
-    {
+    private static function refusal(
+        Product $product,
+        bool $reacted,
+        SuitabilityVerdict $verdict,
+        ProductAnalysis $reading,
+    ): ?BottleMiss {
         return match (true) {
             $product->recalled_on !== null => BottleMiss::Recalled,
             $reacted => BottleMiss::ReactedTo,
             $verdict === SuitabilityVerdict::No => BottleMiss::NotForThisHair,
+            $reading->isMostlyUnknown() => BottleMiss::MostlyUnknown,
             default => null,
         };
     }

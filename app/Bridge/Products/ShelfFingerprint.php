@@ -33,7 +33,7 @@ final readonly class ShelfFingerprint
         SQL;
 
     /** Taken up where what is kept under it changes its shape, or the data that ship do. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     public static function of(Head $head, float $humidityPercent): string
     {

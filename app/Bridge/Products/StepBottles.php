@@ -41,12 +41,12 @@ final readonly class StepBottles
         );
     }
 
-    /** @return BottleContents|null null where it has no list, or one that cannot be read */
+    /** @return BottleContents|null null where it has no list, or one that cannot be read or is hardly known */
     public function contents(Product $product, IngredientBook $book): ?BottleContents
     {
         $reading = $this->salonIngredients->analysis($product, $book);
 
-        return $reading === null
+        return $reading === null || $reading->isMostlyUnknown()
             ? null
             : BottleReading::contents($reading, $this->parameters->contents, $product->label_minutes);
     }

@@ -29,17 +29,18 @@ final readonly class TaughtIngredients
             ['salon_id' => $salon->id, 'name' => $name],
             ['also' => $also, 'functions' => $functions, 'strength' => $strength, 'by' => $by],
         );
-        $this->readAll($salon);
+        $this->readAnew($salon);
     }
 
     /** Forgets what was taught of an ingredient; what ships of it, if anything, holds again. */
     public function forget(Salon $salon, TaughtIngredient $taught): void
     {
         $taught->delete();
-        $this->readAll($salon);
+        $this->readAnew($salon);
     }
 
-    private function readAll(Salon $salon): void
+    /** Reads every list of the salon as the book stands now: it may have come with a new release. */
+    public function readAnew(Salon $salon): void
     {
         $book = $this->salonIngredients->of($salon);
         $products = Product::query()->where('salon_id', $salon->id)->where('ingredients', '!=', '');

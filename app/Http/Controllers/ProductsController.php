@@ -64,7 +64,15 @@ final class ProductsController extends Controller
             $this->stockroom->bought($product, $product->size_ml, $this->stylist()->name);
         }
 
-        return redirect()->route('products.show', $product)->with('said', Words::say('said.products.store'));
+        $others = Product::query()
+            ->where('salon_id', $product->salon_id)
+            ->where('head_id', $product->head_id)
+            ->where('name', $product->name)
+            ->whereKeyNot($product->id);
+
+        return redirect()->route('products.show', $product)->with('said', Words::say(
+            $others->exists() ? 'said.products.store-namesake' : 'said.products.store',
+        ));
     }
 
     public function show(Product $product): View

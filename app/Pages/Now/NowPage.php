@@ -24,6 +24,7 @@ final readonly class NowPage extends Page
      * @param Collection<int, PlanItem> $items
      * @param array<int, list<string>> $reasons by id of the item
      * @param list<Caution> $cautions
+     * @param list<string> $allergiesUnread what stands under allergies and names no ingredient that is known
      * @param list<array{
      *     zone: string, written: string, found: string, certainty: float, date: string, differs: bool,
      * }> $findings
@@ -46,6 +47,7 @@ final readonly class NowPage extends Page
         public Collection $items,
         public array $reasons,
         public array $cautions,
+        public array $allergiesUnread,
         public MeasuredTraits $measured,
         public bool $washedToday,
         public array $findings,

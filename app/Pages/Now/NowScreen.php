@@ -9,6 +9,7 @@ use App\Bridge\Clients\PorosityFindings;
 use App\Bridge\Plans\OutlookLimits;
 use App\Bridge\Plans\Outlooks;
 use App\Bridge\Plans\UnderVerdict;
+use App\Bridge\Products\AllergyNotes;
 use App\Drawings\HairBalance;
 use App\Drawings\HeadMap;
 use App\Drawings\LivingStrand;
@@ -39,6 +40,7 @@ final readonly class NowScreen
     private const TELLING = 3;
 
     public function __construct(
+        private AllergyNotes $allergyNotes,
         private HeadRecord $headRecord,
         private NextWashes $nextWashes,
         private OutlookLimits $outlookLimits,
@@ -74,6 +76,7 @@ final readonly class NowScreen
             items: $items->slice(1, self::NEXT),
             reasons: ReasonLines::of($items->take(1 + self::NEXT), self::REASONS, UnderVerdict::said()),
             cautions: $this->cautions($head),
+            allergiesUnread: $this->allergyNotes->unread($head),
             measured: MeasuredTraits::of($head),
             washedToday: $head->washDays()->whereDate('date', $today->format('Y-m-d'))->exists(),
             findings: $this->porosityFindings->of($head),
@@ -152,7 +155,7 @@ final readonly class NowScreen
             $head->red_sign,
             $head->tender_edges,
             $head->isMinor($head->salon->today()),
-            trim((string) $head->allergies) !== '',
+            $this->allergyNotes->any($head),
             $head->asthma_or_pregnant,
             ($head->method[MethodQuestion::MaskHeat->value] ?? '') === 'cap-or-hood' && ! $head->sore_scalp,
         );

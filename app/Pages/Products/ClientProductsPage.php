@@ -25,6 +25,7 @@ final readonly class ClientProductsPage extends Page
      * @param Collection<int, Product>                              $products
      * @param list<array{kind: string, ml: float, left: float|null}> $needs of the wash days at home
      * @param array<string, ChosenBottle> $next by kind, what the next wash day in the salon takes
+     * @param list<string> $allergiesUnread what stands under allergies and names no ingredient that is known
      */
     public function __construct(
         public Head $head,
@@ -34,6 +35,7 @@ final readonly class ClientProductsPage extends Page
         public int $spent_cents,
         public array $needs,
         public array $next,
+        public array $allergiesUnread,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Products;
 
+use App\Bridge\Products\AllergyNotes;
 use App\Bridge\Products\BottleEffects;
 use App\Bridge\Products\CheaperAlike;
 use App\Bridge\Products\ProductFit;
@@ -46,6 +47,7 @@ final readonly class ProductsScreen
     ];
 
     public function __construct(
+        private AllergyNotes $allergyNotes,
         private BottleEffects $bottleEffects,
         private CheaperAlike $cheaperAlike,
         private ProductFit $productFit,
@@ -173,6 +175,7 @@ final readonly class ProductsScreen
             spent_cents: $this->productNeeds->spentOn($head),
             needs: $this->productNeeds->atHome($head),
             next: $this->washDayBottles->next($head),
+            allergiesUnread: $this->allergyNotes->unread($head),
         );
     }
 }

@@ -10,6 +10,9 @@ final readonly class ProductParameters
     /** % by weight, below which a list may stand in any order */
     public float $linePercent;
 
+    /** share of what is not water, from which a list says too little to go by where so much of it is not known */
+    public float $unreadFromShare;
+
     /** @var array<string, float> % by weight at which ingredients are usually used, by what they do */
     public array $usualPercent;
 
@@ -53,6 +56,7 @@ final readonly class ProductParameters
     public function __construct(ParameterTable $table)
     {
         $this->linePercent = $table->number('products.line-percent');
+        $this->unreadFromShare = $table->number('products.unread-from-share');
         $this->usualPercent = $table->numbers('products.usual-percent');
         $this->feelFromPercent = $table->numbers('products.feel-from-percent');
         $this->dewPointEasy = $table->numbers('products.dew-point-easy');

@@ -13,6 +13,7 @@ enum BottleMiss: string
     case ReactedTo = 'reacted-to';
     case NotForThisHair = 'not-for-this-hair';
     case NotRead = 'not-read';
+    case MostlyUnknown = 'mostly-unknown';
     case PastItsTime = 'past-its-time';
     case TooLittle = 'too-little';
     case NoProtein = 'no-protein';

@@ -43,7 +43,10 @@ final class IngredientBook
             }
         }
         foreach (array_keys($this->byKey) as $key) {
-            $this->byLength[strlen((string) $key)][] = (string) $key;
+            // “aceite de lima” and “aceite de lino” share all but the letters that tell them apart.
+            if (! str_contains((string) $key, ' de ')) {
+                $this->byLength[strlen((string) $key)][] = (string) $key;
+            }
         }
     }
 
@@ -85,8 +88,8 @@ final class IngredientBook
         }
         $words = [];
         foreach (array_keys($this->byKey) as $key) {
-            foreach (explode(' ', (string) $key) as $word) {
-                $words[Allergies::singular($word)] = true;
+            foreach (IngredientName::words((string) $key) as $word) {
+                $words[$word] = true;
             }
         }
 
@@ -102,10 +105,10 @@ final class IngredientBook
                 return [$this->byKey[$way], false];
             }
         }
-        if (preg_match('/^(ci|c i) ?\d{5}$/', $ways[0] ?? '') === 1) {
+        if (preg_match('/^(?:c ?i)? ?(\d{5})$/', $ways[0] ?? '', $number) === 1) {
             return [
                 new Ingredient(
-                    strtoupper(str_replace('c i', 'ci', $ways[0])),
+                    "CI {$number[1]}",
                     [IngredientFunction::Colourant],
                     source: 'published',
                     note: 'a colour index number',
@@ -152,6 +155,7 @@ final class IngredientBook
     private static function file(): array
     {
         $entries = [];
+        $abroad = self::abroad();
         foreach (ShippedData::table('ingredients.csv') as $row) {
             $functions = array_values(array_filter(
                 array_map(IngredientFunction::tryFrom(...), explode(' ', $row['functions'])),
@@ -165,10 +169,21 @@ final class IngredientBook
                     $row['source'],
                     $row['note'],
                 ),
-                $row['also'] === '' ? [] : explode('|', $row['also']),
+                [...$row['also'] === '' ? [] : explode('|', $row['also']), ...$abroad[$row['name']] ?? []],
             ];
         }
 
         return $entries;
+    }
+
+    /** @return array<string, list<string>> what ingredients and things of the kitchen are called in Spanish, by name */
+    public static function abroad(): array
+    {
+        $names = [];
+        foreach (ShippedData::table('names-es.csv') as $row) {
+            $names[$row['name']] = explode('|', $row['also']);
+        }
+
+        return $names;
     }
 }

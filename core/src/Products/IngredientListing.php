@@ -10,6 +10,9 @@ final class IngredientListing
     /** @return array<string, mixed> */
     public static function of(ProductAnalysis $reading): array
     {
+        // Of a list that is hardly known nothing is usual.
+        $isUsual = ! $reading->isMostlyUnknown();
+
         return [
             'entries' => array_map(static fn (ListedIngredient $entry, ?array $bounds, ?float $typical): array => [
                 'listed' => $entry->listed,
@@ -22,7 +25,7 @@ final class IngredientListing
                 'part' => $entry->part->value,
                 'lower_percent' => $bounds[0] ?? null,
                 'upper_percent' => $bounds[1] ?? null,
-                'typical_percent' => $typical,
+                'typical_percent' => $isUsual ? $typical : null,
                 'source' => $entry->ingredient?->source,
                 'note' => $entry->ingredient->note ?? '',
             ], $reading->entries, $reading->bounds, $reading->typical),
@@ -30,7 +33,7 @@ final class IngredientListing
                 static fn (ProductContent $load): array => [
                     'lower_percent' => $load->lowerPercent,
                     'upper_percent' => $load->upperPercent,
-                    'typical_percent' => $load->typicalPercent,
+                    'typical_percent' => $isUsual ? $load->typicalPercent : null,
                     'from' => $load->from,
                 ],
                 $reading->loads,
@@ -42,6 +45,7 @@ final class IngredientListing
             'hold' => $reading->feel('hold'),
             'weight' => $reading->feel('weight'),
             'unknown' => $reading->unknown(),
+            'mostly_unknown' => ! $isUsual,
         ];
     }
 }

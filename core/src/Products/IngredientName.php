@@ -15,7 +15,8 @@ final class IngredientName
 
     /** Words of praise that change nothing of what it is. */
     private const PRAISE = '/\b(organic|certified|natural|naturally derived|pure|raw|extra|virgin|unrefined|refined|cold '
-        . 'pressed|wildcrafted|fair trade|bio)\b/';
+        . 'pressed|wildcrafted|fair trade|bio|organic[oa]|ecologic[oa]|biologic[oa]|certificad[oa]|pur[oa]|virgen|refinad[oa]|sin '
+        . 'refinar|crud[oa]|prensad[oa] en frio)\b/';
 
     private const ACCENTS = [
         'á' => 'a', 'à' => 'a', 'â' => 'a', 'ä' => 'a', 'ã' => 'a', 'å' => 'a', 'ç' => 'c', 'é' => 'e', 'è' => 'e',
@@ -23,6 +24,24 @@ final class IngredientName
         'ô' => 'o', 'ö' => 'o', 'õ' => 'o', 'ú' => 'u', 'ù' => 'u', 'û' => 'u', 'ü' => 'u', 'ý' => 'y', 'æ' => 'ae',
         'œ' => 'oe', 'ß' => 'ss', '&' => ' and ',
     ];
+
+    /** @return list<string> its words, each in the singular */
+    public static function words(string $name): array
+    {
+        $key = self::key($name);
+
+        return $key === '' ? [] : array_map(self::singular(...), explode(' ', $key));
+    }
+
+    public static function singular(string $word): string
+    {
+        return strlen($word) > 3
+            && str_ends_with($word, 's')
+            && ! str_ends_with($word, 'ss')
+            && ! str_ends_with($word, 'us')
+            ? substr($word, 0, -1)
+            : $word;
+    }
 
     public static function key(string $name): string
     {

@@ -16,7 +16,8 @@ final class MixNames
 {
     /** Words that say no more of an essential oil than which part of the plant it is from. */
     private const BESIDE = '/\b(essential|oil|oils|eo|of|drops?|leaf|leaves|flowers?|buds?|peel|bark|fruit|roots?|seeds?|wood'
-        . '|pure|organic|steam|distilled|absolute)\b/';
+        . '|pure|organic|steam|distilled|absolute|aceites?|esencial(?:es)?|esencia|de|del|gotas?|hojas?|flor(?:es)?|puro'
+        . '|corteza|organico|absoluto)\b/';
 
     /** Whatever does one of these is not harmless by itself. */
     private const NOT_HARMLESS = [
@@ -90,7 +91,7 @@ final class MixNames
         $key = IngredientName::key($name);
         $plant = self::plant($name);
 
-        return $this->plants[$plant] ?? (preg_match('/\b(essential|eo|absolute)\b/', $key) === 1 ? '' : null);
+        return $this->plants[$plant] ?? (preg_match('/\b(essential|eo|absolute|esencial(?:es)?|esencia|absoluto)\b/', $key) === 1 ? '' : null);
     }
 
     private static function plant(string $name): string
@@ -124,8 +125,11 @@ final class MixNames
             return self::$household;
         }
         $household = [];
+        $abroad = IngredientBook::abroad();
         foreach (ShippedData::table('household.csv') as $row) {
-            $names = [$row['name'], ...($row['also'] === '' ? [] : explode('|', $row['also']))];
+            $names = [
+                $row['name'], ...$row['also'] === '' ? [] : explode('|', $row['also']), ...$abroad[$row['name']] ?? [],
+            ];
             foreach ($names as $name) {
                 $household[IngredientName::key($name)] = [
                     MixKind::from($row['kind']),

@@ -179,6 +179,32 @@ final readonly class ProductAnalysis
         ));
     }
 
+    /** @return list<string> of these, as printed, what may stand above the 1 % line */
+    public function unknownAboveLine(): array
+    {
+        $above = [];
+        foreach ($this->entries as $i => $entry) {
+            if ($entry->ingredient === null && ($this->bounds[$i][1] ?? 0.0) > $this->parameters->linePercent) {
+                $above[] = $entry->listed;
+            }
+        }
+
+        return $above;
+    }
+
+    /** Whether so little of it is known that the list says nothing of what the product does. */
+    public function isMostlyUnknown(): bool
+    {
+        $unknown = $all = 0.0;
+        foreach ($this->entries as $i => $entry) {
+            $share = $entry->ingredient?->does(IngredientFunction::Solvent) === true ? 0.0 : $this->typical[$i] ?? 0.0;
+            $all += $share;
+            $unknown += $entry->ingredient === null ? $share : 0.0;
+        }
+
+        return $all > 0.0 && $unknown / $all >= $this->parameters->unreadFromShare;
+    }
+
     /**
      * How strong the protein is: none, mild, strong, or mild-to-strong where the list leaves it open.
      * Strong: a strong protein that stands above the 1 % line for sure. Mild: amino acids and long gentle proteins, or

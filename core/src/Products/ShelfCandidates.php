@@ -52,7 +52,11 @@ final readonly class ShelfCandidates
                 $bottle->labelMinutes,
             ),
             $profile,
-            $verdict === SuitabilityVerdict::No ? BottleMiss::NotForThisHair : null,
+            match (true) {
+                $verdict === SuitabilityVerdict::No => BottleMiss::NotForThisHair,
+                $reading->isMostlyUnknown() => BottleMiss::MostlyUnknown,
+                default => null,
+            },
             isKnown: $isKnown,
             centsADose: $bottle->price === null || ($bottle->sizeMl ?? 0.0) <= 0.0
                 ? null

@@ -73,11 +73,7 @@ final class Suitability
 
     private function skin(): void
     {
-        foreach ($this->reading->entries as $entry) {
-            if ($this->wearer->allergies->name($entry, $this->book)) {
-                $this->say(SuitabilityVerdict::No, 'suitability.allergy', name: $entry->listed);
-            }
-        }
+        $this->allergies();
         $this->soreScalp();
         if ($this->wearer->isChild && $this->reading->has('essential_oil')) {
             $this->say(
@@ -92,15 +88,33 @@ final class Suitability
                 names: $this->from('essential_oil'),
             );
         }
-        if ($this->reading->has('sensitiser')) {
+        // What must not touch a skin is not tried on it.
+        if ($this->reading->has('sensitiser') && ! $this->isForbidden()) {
             $this->say(SuitabilityVerdict::Good, 'suitability.patch-test', names: $this->from('sensitiser'));
         }
-        if ($this->reading->unknown() !== [] && ! $this->wearer->allergies->isEmpty()) {
-            $this->say(
-                SuitabilityVerdict::WithCare,
-                'suitability.not-all-known',
-                names: $this->reading->unknown(),
-            );
+    }
+
+    private function isForbidden(): bool
+    {
+        return in_array(SuitabilityVerdict::No, array_column($this->reasons, 0), true);
+    }
+
+    private function allergies(): void
+    {
+        $allergies = $this->wearer->allergies;
+        foreach ($this->reading->entries as $entry) {
+            if ($allergies->name($entry, $this->book)) {
+                $this->say(SuitabilityVerdict::No, 'suitability.allergy', name: $entry->listed);
+            }
+        }
+        if ($allergies->unread !== []) {
+            $this->say(SuitabilityVerdict::WithCare, 'suitability.allergy-not-known', names: $allergies->unread);
+        }
+        if ($this->reading->isMostlyUnknown()) {
+            $this->say(SuitabilityVerdict::WithCare, 'suitability.mostly-unknown');
+        }
+        if ($this->reading->unknown() !== [] && ! $allergies->isEmpty()) {
+            $this->say(SuitabilityVerdict::WithCare, 'suitability.not-all-known', names: $this->reading->unknown());
         }
     }
 
@@ -128,6 +142,11 @@ final class Suitability
     {
         $strength = $this->reading->proteinStrength();
         if ($strength === 'none') {
+            $above = $this->wearer->head->proteinSensitive ? $this->reading->unknownAboveLine() : [];
+            if ($above !== []) {
+                $this->say(SuitabilityVerdict::WithCare, 'suitability.protein-not-known', names: $above);
+            }
+
             return;
         }
         $from = $this->from('protein', 'amino_acids');

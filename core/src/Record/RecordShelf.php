@@ -107,7 +107,8 @@ final readonly class RecordShelf
         }
         $bottles = $this->bottles[$kind->value] ?? [];
         $worked = array_values(array_filter($bottles, fn (BottleCandidate $one): bool
-            => $one->refusal !== BottleMiss::NotRead && in_array($one->name, $this->best, true)));
+            => ! in_array($one->refusal, [BottleMiss::NotRead, BottleMiss::MostlyUnknown], true)
+                && in_array($one->name, $this->best, true)));
 
         return BottleChoice::of(
             $bottles,

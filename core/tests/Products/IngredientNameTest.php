@@ -81,14 +81,16 @@ it('hears in an allergy list only what ingredients are called by', function (): 
     $book = IngredientBook::shipped();
     expect(Allergies::of('', $book)->isEmpty())
         ->toBeTrue()
-        ->and(Allergies::of('None known; be gentle.', $book)->isEmpty())
+        ->and(Allergies::of('None known; no allergies.', $book)->isEmpty())
         ->toBeTrue()
+        ->and(Allergies::of('None known; be gentle.', $book)->unread)
+        ->toBe(['be gentle'])
         ->and(Allergies::of('limonene', $book)->isEmpty())->toBeFalse();
-    expect(Allergies::singular('nuts'))
+    expect(IngredientName::singular('nuts'))
         ->toBe('nut')
-        ->and(Allergies::singular('grass'))
+        ->and(IngredientName::singular('grass'))
         ->toBe('grass')
-        ->and(Allergies::singular('ficus'))
+        ->and(IngredientName::singular('ficus'))
         ->toBe('ficus');
     // Every known sensitiser is found when somebody names it.
     foreach (

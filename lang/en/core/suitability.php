@@ -12,6 +12,9 @@ return [
     'careful-essential-oils' => 'Essential oils with a child, in pregnancy or with asthma: ask a clinician first (:names).',
     'patch-test' => 'Patch test 48 h before the first use: :names.',
     'not-all-known' => 'Not every ingredient is known, so allergies cannot be ruled out: :names.',
+    'allergy-not-known' => 'Allergies say “:names”, by which no ingredient is known here: read the label for it.',
+    'mostly-unknown' => 'Most of what is in it is not known.',
+    'protein-not-known' => 'Protein-sensitive, and what may be protein is not known: :names.',
     'protein-sensitive' => [
         'mild' => 'Protein-sensitive; its protein is mild: :names.',
         'mild-to-strong' => 'Protein-sensitive; its protein is mild to strong: :names.',

@@ -12,6 +12,9 @@ return [
     'careful-essential-oils' => 'Aceites esenciales con niños, en el embarazo o con asma: pregunta antes a un profesional sanitario (:names).',
     'patch-test' => 'Prueba de contacto 48 h antes del primer uso: :names.',
     'not-all-known' => 'No se conocen todos los ingredientes, así que no se pueden descartar alergias: :names.',
+    'allergy-not-known' => 'En alergias pone «:names», y aquí no se conoce ningún ingrediente con ese nombre: búscalo en la etiqueta.',
+    'mostly-unknown' => 'No se conoce casi nada de lo que lleva.',
+    'protein-not-known' => 'Sensible a la proteína, y no se conoce lo que podría serlo: :names.',
     'protein-sensitive' => [
         'mild' => 'Sensible a la proteína; la suya es suave: :names.',
         'mild-to-strong' => 'Sensible a la proteína; la suya va de suave a fuerte: :names.',

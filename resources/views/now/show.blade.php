@@ -3,9 +3,9 @@
     <header class="now-head">
         <h1>{{ $called($head->name) }}</h1>
         <p>
-            {{ implode(' · ', $measured->said) }}
-            @if (count($outlook->standing) > 1)@foreach ($outlook->standing as $stratum) · {{ __(in_array($stratum['porosity'], ['not-measured', 'unread'], true) ? 'now.porosity-unknown' : 'now.porosity-of', ['part' => $stratumName($stratum['name']), 'porosity' => __("nagomi.porosities.{$stratum['porosity']}")]) }}@endforeach @endif
-            @if ($measured->missing !== []) · <span class="reason">{{ __('nagomi.traits.missing', ['traits' => implode(', ', $measured->missing)]) }}</span>@endif
+            @foreach ($measured->said as $trait){{ $loop->first ? '' : ' · ' }}{{ $trait }}@endforeach
+            @if (count($outlook->standing) > 1)@foreach ($outlook->standing as $stratum){{ $loop->first && $measured->said === [] ? '' : ' · ' }}{{ __(in_array($stratum['porosity'], ['not-measured', 'unread'], true) ? 'now.porosity-unknown' : 'now.porosity-of', ['part' => $stratumName($stratum['name']), 'porosity' => __("nagomi.porosities.{$stratum['porosity']}")]) }}@endforeach @endif
+            @if ($measured->missing !== []){{ $measured->said === [] && count($outlook->standing) < 2 ? '' : ' · ' }}<span class="reason">{{ __('nagomi.traits.missing', ['traits' => implode(', ', $measured->missing)]) }}</span>@endif
             · <a href="{{ route('clients.edit', $head) }}">{{ __('now.details') }}</a>
             @reaches('clients.record')· <a href="{{ route('clients.record', $head) }}" download>{{ __('now.record') }}</a>@endreaches
             · <a href="{{ route('clients.plan.calendar', $head) }}" download>{{ __('now.calendar') }}</a>
@@ -62,7 +62,7 @@
                 @else
                     <ul class="cautions-list">
                         @foreach ($cautions as $caution)
-                            <li>@said($caution->sentence())@if ($caution->value === 'allergies') <strong>{{ $head->allergies }}</strong>@endif</li>
+                            <li>@said($caution->sentence())@if ($caution->value === 'allergies') <strong>{{ $head->allergies }}</strong>@if ($allergiesUnread !== []) <span class="reason">{{ __('bottles.allergies-unread', ['names' => implode(', ', $allergiesUnread)]) }}</span>@endif @endif</li>
                         @endforeach
                     </ul>
                     @foreach (['red' => $head->red_sign, 'sore' => $head->sore_scalp] as $sign => $raised)

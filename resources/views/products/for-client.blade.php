@@ -5,6 +5,7 @@
         @reaches('products.create')<a class="button" href="{{ route('products.create', ['head' => $head->id]) }}">{{ __('products.for.at-home') }}</a>@endreaches
     </header>
     @if ($spent_cents > 0)<p class="reason">{{ __('products.for.spent') }} @money($spent_cents)</p>@endif
+    @if ($allergiesUnread !== [])<p class="caution-line">{{ __('bottles.allergies-unread', ['names' => implode(', ', $allergiesUnread)]) }}</p>@endif
     @if ($needs !== [])<x-needs :needs="$needs" of="home"/>@endif
     @if ($kinds->isEmpty())<div class="empty"><p>{{ __('products.for.none') }} @reaches('products.create')<a href="{{ route('products.create') }}">{{ __('products.add') }}</a>@endreaches</p></div>@endif
     @foreach ($kinds as $kind => $rows)

@@ -25,7 +25,7 @@
                 <button class="button">{{ __('products.one.update') }}</button>
             </form>
             @if ($moves->isNotEmpty())
-                <details><summary>{{ __('products.one.changes') }}</summary><ul class="recent">@foreach ($moves as $move)<li>{{ __('products.one.change-line', ['day' => $dated($move->moved_at, 'j M Y'), 'kind' => $move->kind, 'ml' => $signed($move->ml), 'left' => number_format($move->left_ml, 0), 'by' => $move->by]) }}</li>@endforeach</ul></details>
+                <details><summary>{{ __('products.one.changes') }}</summary><ul class="recent">@foreach ($moves as $move)<li>{{ __('products.one.change-line', ['day' => $dated($move->moved_at, 'j M Y'), 'kind' => __("products.one.moves.{$move->kind}"), 'ml' => $signed($move->ml), 'left' => number_format($move->left_ml, 0), 'by' => $move->by]) }}</li>@endforeach</ul></details>
             @endif
             @reaches('products.recall')@unless ($product->recalled_on)
                 <details @if ($errors->has('because')) open @endif><summary>{{ __('products.one.recall') }}</summary>
@@ -42,8 +42,13 @@
     @else
         <section class="card">
             <h2>{{ __('products.one.really') }}</h2>
-            <p class="lead">{{ __('products.one.surfactants') }} <strong>{{ __("products.strengths.surfactants.{$reading['surfactant_strength']}") }}</strong> · {{ __('products.one.protein') }} <strong>{{ __("products.strengths.protein.{$reading['protein_strength']}") }}</strong> · @if (trans()->has("products.one.off.{$reading['removed_with']}")){{ __('products.one.films') }} <strong>{{ __("products.one.off.{$reading['removed_with']}") }}</strong>@else<strong>{{ __('products.one.no-films') }}</strong>@endif</p>
-            <p class="reason">@foreach (['slip', 'hold', 'weight'] as $of){{ __("products.one.{$of}") }} {{ $reading[$of][0] === $reading[$of][1] ? $reading[$of][0] : __('products.one.from-to', ['from' => $reading[$of][0], 'to' => $reading[$of][1]]) }}{{ $loop->last ? '.' : ', ' }} @endforeach {{ __('bottles.shares') }}</p>
+            @if ($reading['mostly_unknown'] ?? false)
+                <p class="lead">{{ __('products.one.mostly-unknown', ['count' => count($reading['unknown']), 'all' => count($reading['entries']), 'kind' => __("nagomi.kinds.{$product->kind}")]) }}</p>
+            @else
+                <p class="lead">{{ __('products.one.surfactants') }} <strong>{{ __("products.strengths.surfactants.{$reading['surfactant_strength']}") }}</strong> · {{ __('products.one.protein') }} <strong>{{ __("products.strengths.protein.{$reading['protein_strength']}") }}</strong> · @if (trans()->has("products.one.off.{$reading['removed_with']}")){{ __('products.one.films') }} <strong>{{ __("products.one.off.{$reading['removed_with']}") }}</strong>@else<strong>{{ __('products.one.no-films') }}</strong>@endif</p>
+                @if ($reading['unknown'] !== [])<p class="reason">{{ trans_choice('products.one.unknown-part', count($reading['unknown']), ['all' => count($reading['entries'])]) }}</p>@endif
+                <p class="reason">@foreach (['slip', 'hold', 'weight'] as $of){{ __("products.one.{$of}") }} {{ $reading[$of][0] === $reading[$of][1] ? __("products.one.levels.{$of}.{$reading[$of][0]}") : __('products.one.from-to', ['from' => __("products.one.levels.{$of}.{$reading[$of][0]}"), 'to' => __("products.one.levels.{$of}.{$reading[$of][1]}")]) }}{{ $loop->last ? '.' : ', ' }} @endforeach {{ __('bottles.shares') }}</p>
+            @endif
             @if ($onHair !== [])
                 <h3>{{ __('bottles.title') }}</h3>
                 <ul class="on-hair">@foreach ($onHair as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
