@@ -142,7 +142,7 @@ it('shows both of two tablets what the other did, and whose tap counts', functio
 it('takes another bottle in two taps, without a network, and counts it down', function (): void {
     $browser = Browser::open(820, 1180);
     try {
-        $browser->signIn()->press('Bea')->key('a')->press('Begin');
+        $browser->signIn()->press('Solvei')->key('a')->press('Begin');
         $others = fn (): array => $browser->driver->executeScript(
             'const root = document.querySelector("[data-wash]"); const label = root.querySelector("[data-label]"); return '
                 . 'JSON.parse(root.dataset.plan).steps.find((step) => step.label === label.textContent)?.others ?? []',
